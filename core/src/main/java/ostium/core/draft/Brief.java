@@ -1,0 +1,138 @@
+package ostium.core.draft;
+
+import java.time.LocalDate;
+import java.time.YearMonth;
+import java.util.ArrayList;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import ostium.core.fact.Fact;
+import ostium.core.fact.FactValue;
+import ostium.core.fact.Facts;
+import ostium.core.fact.Place;
+import ostium.core.fact.Service;
+import ostium.core.fact.Telephone;
+import ostium.core.trade.Goal;
+import ostium.core.trade.Trade;
+import ostium.core.trade.TradeCatalogue;
+
+/**
+ * All that a draft is made from.
+ *
+ * @param facts what is known
+ * @param trade the nearest trade of the catalogue
+ * @param goal what visitors should do first
+ * @param denied what is assumed of the trade and not so here
+ * @param today day by which credentials are valid or not
+ * @param form whether an enquiry form can work where the site will stand
+ */
+public record Brief(Facts facts, Trade trade, Goal goal, Set<Assumption> denied, LocalDate today, boolean form) {
+
+    /** What the trade lets us assume until the owner says otherwise. */
+    public enum Assumption {
+        VISITS("You travel to your customers"),
+        RECEIVES("People come to you"),
+        URGENT("People may call in a hurry"),
+        CALM("Calls are seldom urgent");
+
+        private final String words;
+
+        Assumption(String words) {
+            this.words = words;
+        }
+
+        public String words() {
+            return words;
+        }
+    }
+
+    public Brief {
+        denied = denied.isEmpty() ? EnumSet.noneOf(Assumption.class) : EnumSet.copyOf(denied);
+    }
+
+    /** A brief with the goal that comes first in the trade, nothing denied, and a form. */
+    public static Brief of(Facts facts, LocalDate today) {
+        Trade trade = facts.one(FactValue.TradeWords.class)
+                .map(words -> TradeCatalogue.shipped().byId(words.trade()))
+                .orElseGet(() -> TradeCatalogue.shipped().byId(TradeCatalogue.GENERAL));
+        return new Brief(facts, trade, trade.goal(), Set.of(), today, true);
+    }
+
+    public Brief withGoal(Goal other) {
+        return new Brief(facts, trade, other, denied, today, form);
+    }
+
+    public Brief withDenied(Set<Assumption> others) {
+        return new Brief(facts, trade, goal, others, today, form);
+    }
+
+    public Brief withForm(boolean works) {
+        return new Brief(facts, trade, goal, denied, today, works);
+    }
+
+    /** What is assumed of this trade, in the order it matters; those denied are among them. */
+    public List<Assumption> assumptions() {
+        List<Assumption> all = new ArrayList<>();
+        if (trade.visits()) {
+            all.add(Assumption.VISITS);
+        }
+        if (trade.receives()) {
+            all.add(Assumption.RECEIVES);
+        }
+        all.add(trade.urgency() == Trade.Urgency.SELDOM ? Assumption.CALM : Assumption.URGENT);
+        return all;
+    }
+
+    /** Whether the business travels to its customers: said by the places it comes to, else assumed. */
+    public boolean visits() {
+        if (facts.one(FactValue.Area.class).isPresent()) {
+            return true;
+        }
+        return trade.visits() ? !denied.contains(Assumption.VISITS) : denied.contains(Assumption.RECEIVES);
+    }
+
+    /** Whether customers come to the business. */
+    public boolean receives() {
+        return trade.receives() ? !denied.contains(Assumption.RECEIVES) : denied.contains(Assumption.VISITS);
+    }
+
+    /** Whether a call may be urgent. */
+    public boolean urgent() {
+        return trade.urgency() == Trade.Urgency.SELDOM
+                ? denied.contains(Assumption.CALM)
+                : !denied.contains(Assumption.URGENT);
+    }
+
+    /** Goal that the facts can carry: calling needs a telephone, coming by needs a street, writing a form or mail. */
+    public Goal workingGoal() {
+        boolean telephone = facts.one(Telephone.class).isPresent();
+        boolean street = facts.one(Place.class)
+                .filter(place -> !place.street().isBlank() && place.visibility() == Place.Visibility.WHOLE)
+                .isPresent();
+        return switch (goal) {
+            case CALL -> telephone ? Goal.CALL : Goal.WRITE;
+            case VISIT -> street && receives() ? Goal.VISIT : telephone ? Goal.CALL : Goal.WRITE;
+            case BOOK, WRITE -> form || !telephone ? goal : Goal.CALL;
+        };
+    }
+
+    /** Practices the owner said yes to, the trade's strongest first. */
+    public List<Trade.UsualPractice> practices() {
+        return trade.practices().stream()
+                .filter(practice -> facts.practises(practice.key()))
+                .toList();
+    }
+
+    /** The first membership that is valid today. */
+    public Optional<Fact<FactValue.Membership>> membership() {
+        return facts.all(FactValue.Membership.class).stream()
+                .filter(fact -> fact.value().until().isBlank()
+                        || !YearMonth.parse(fact.value().until()).isBefore(YearMonth.from(today)))
+                .findFirst();
+    }
+
+    public List<Fact<Service>> services() {
+        return facts.all(Service.class);
+    }
+}

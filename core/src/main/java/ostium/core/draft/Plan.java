@@ -1,0 +1,94 @@
+package ostium.core.draft;
+
+import java.util.ArrayList;
+import java.util.List;
+import ostium.core.fact.FactValue;
+import ostium.core.fact.Listing;
+import ostium.core.fact.Place;
+import ostium.core.site.SectionKind;
+import ostium.core.trade.Goal;
+
+/**
+ * Which sections a page has, in which order, and why. A section with nothing true to say is left out, with its reason.
+ *
+ * @param sections those planned, in order
+ * @param leftOut those left out
+ */
+public record Plan(List<Choice> sections, List<Choice> leftOut) {
+
+    /** @param reason in words an owner reads */
+    public record Choice(SectionKind kind, String reason) {}
+
+    public static Plan of(Brief brief) {
+        List<Choice> in = new ArrayList<>();
+        List<Choice> out = new ArrayList<>();
+        in.add(new Choice(SectionKind.OPENING, "What you do, where, and the way to reach you come first."));
+        int services = brief.services().size();
+        if (services > 0) {
+            in.add(new Choice(SectionKind.SERVICES, services(brief, services)));
+        } else {
+            out.add(new Choice(SectionKind.SERVICES, "No services given yet."));
+        }
+        List<Choice> middle = new ArrayList<>();
+        boolean about = brief.facts().one(FactValue.OwnWords.class).isPresent()
+                || brief.facts().one(FactValue.Person.class).isPresent()
+                || brief.facts().one(FactValue.Founded.class).isPresent()
+                || brief.membership().isPresent()
+                || brief.practices().size() > 1;
+        if (about) {
+            middle.add(new Choice(SectionKind.ABOUT, "You told us about yourself."));
+        } else {
+            out.add(new Choice(
+                    SectionKind.ABOUT, "Nothing to say yet. A name, a year or a yes to a question would carry it."));
+        }
+        if (brief.facts().one(FactValue.Hours.class).isPresent()) {
+            middle.add(new Choice(SectionKind.HOURS, "Your hours are known."));
+        } else {
+            out.add(new Choice(SectionKind.HOURS, "No hours given yet."));
+        }
+        place(brief, middle, out);
+        if (brief.workingGoal() == Goal.VISIT) {
+            middle.sort((a, b) -> Boolean.compare(a.kind() == SectionKind.ABOUT, b.kind() == SectionKind.ABOUT));
+        }
+        in.addAll(middle);
+        if (brief.form()) {
+            in.add(new Choice(SectionKind.ENQUIRY, "A message reaches you when you cannot answer the telephone."));
+        } else {
+            out.add(new Choice(
+                    SectionKind.ENQUIRY, "A folder of files cannot receive messages without a mail address."));
+        }
+        return new Plan(List.copyOf(in), List.copyOf(out));
+    }
+
+    private static String services(Brief brief, int services) {
+        long priced = brief.services().stream()
+                .filter(fact -> fact.value().price() != null)
+                .count();
+        String what = capital(Listing.number(services)) + (services == 1 ? " service" : " services");
+        return priced == 0 ? what + ", no prices yet." : what + ", " + Listing.number((int) priced) + " with a price.";
+    }
+
+    private static void place(Brief brief, List<Choice> in, List<Choice> out) {
+        boolean area = brief.visits() && brief.facts().one(FactValue.Area.class).isPresent();
+        boolean address = brief.receives()
+                && brief.facts()
+                        .one(Place.class)
+                        .filter(place -> !place.lines().isEmpty())
+                        .isPresent();
+        if (area) {
+            in.add(new Choice(
+                    SectionKind.PLACE,
+                    address ? "You travel, and people come to you." : "You travel to your customers."));
+        } else if (address) {
+            in.add(new Choice(SectionKind.PLACE, "People come to you."));
+        } else if (brief.receives()) {
+            out.add(new Choice(SectionKind.PLACE, "No address given yet."));
+        } else {
+            out.add(new Choice(SectionKind.PLACE, "You travel to your customers, and have not said where to."));
+        }
+    }
+
+    private static String capital(String words) {
+        return words.substring(0, 1).toUpperCase(java.util.Locale.ROOT) + words.substring(1);
+    }
+}

@@ -1,0 +1,154 @@
+package ostium.core.draft;
+
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.TreeSet;
+import ostium.core.fact.Fact;
+import ostium.core.fact.FactValue;
+import ostium.core.fact.Facts;
+import ostium.core.fact.Listing;
+import ostium.core.fact.Place;
+import ostium.core.fact.Price;
+import ostium.core.fact.Service;
+import ostium.core.site.Node;
+import ostium.core.trade.Trade;
+
+/**
+ * What a sentence may speak of: tokens such as {@code {town}} or {@code {service1.done}}, each there only when its
+ * facts are. A token that stands for a fact becomes a linked fact, so that the sentence follows when the fact changes.
+ */
+final class Vocabulary {
+    /**
+     * One thing that can be said.
+     *
+     * @param node what goes into the text
+     * @param plain the same as a visitor reads it
+     * @param needs ids of the facts that carry it
+     */
+    record Said(Node node, String plain, Set<String> needs) {}
+
+    private final Facts facts;
+    private final Map<String, Said> tokens = new HashMap<>();
+
+    Vocabulary(Brief brief) {
+        this.facts = brief.facts();
+        Trade trade = brief.trade();
+        linkFirst("name", FactValue.Name.class, "");
+        linkFirst("telephone", ostium.core.fact.Telephone.class, "");
+        linkFirst("person", FactValue.Person.class, "");
+        linkFirst("person.first", FactValue.Person.class, "first");
+        linkFirst("founded", FactValue.Founded.class, "");
+        linkFirst("promise", FactValue.AnswerPromise.class, "");
+        linkFirst("hours.days", FactValue.Hours.class, "days");
+        linkFirst("area", FactValue.Area.class, "");
+        linkFirst("area.first", FactValue.Area.class, "first");
+        linkFirst("area.rest", FactValue.Area.class, "rest");
+        linkFirst("area.count", FactValue.Area.class, "count");
+        linkFirst("town", Place.class, "town");
+        if (!tokens.containsKey("town")) {
+            linkFirst("town", FactValue.Area.class, "first");
+        }
+        linkFirst("street", Place.class, "street");
+        brief.membership().ifPresent(fact -> {
+            link("membership", fact.id(), "");
+            link("membership.number", fact.id(), "number");
+        });
+        facts.all(FactValue.TradeWords.class).stream().findFirst().ifPresent(fact -> {
+            literal("trade.Said", upper(fact.value().words()), Set.of(fact.id()));
+            if (!trade.doing().isBlank()) {
+                literal("trade.doing", trade.doing(), Set.of(fact.id()));
+                literal("trade.Doing", upper(trade.doing()), Set.of(fact.id()));
+            }
+        });
+        services(brief.services(), trade);
+        practices(brief);
+        if (brief.visits()) {
+            literal("if.visits", "", Set.of());
+        }
+        if (brief.receives()) {
+            literal("if.receives", "", Set.of());
+        }
+        if (brief.urgent()) {
+            literal("if.urgent", "", Set.of());
+        }
+        if (brief.visits() && tokens.containsKey("area")) {
+            literal("if.area", "", Set.of());
+        }
+        literal("if." + brief.workingGoal().name().toLowerCase(java.util.Locale.ROOT), "", Set.of());
+    }
+
+    Optional<Said> say(String token) {
+        return Optional.ofNullable(tokens.get(token));
+    }
+
+    private void services(List<Fact<Service>> services, Trade trade) {
+        for (int i = 0; i < Math.min(3, services.size()); i++) {
+            Fact<Service> fact = services.get(i);
+            String token = "service" + (i + 1);
+            link(token, fact.id(), "");
+            link(token + ".lower", fact.id(), "lower");
+            trade.service(fact.value().usual())
+                    .ifPresent(usual -> literal(token + ".done", usual.done(), Set.of(fact.id())));
+        }
+        Set<String> needs = new TreeSet<>();
+        List<String> acts = services.stream()
+                .flatMap(fact -> trade.service(fact.value().usual()).stream().peek(usual -> needs.add(fact.id())))
+                .map(Trade.UsualService::act)
+                .limit(5)
+                .toList();
+        if (acts.size() > 1) {
+            literal("services.acts", Listing.and(acts), needs);
+        }
+        if (services.stream().anyMatch(fact -> fact.value().price() != null)) {
+            literal("if.prices", "", Set.of());
+        }
+        boolean from = hasPrice(services, Price.Kind.FROM);
+        boolean onRequest = hasPrice(services, Price.Kind.ON_REQUEST);
+        if (from || onRequest) {
+            literal(from && onRequest ? "if.fromAndRequest" : from ? "if.from" : "if.onRequest", "", Set.of());
+        }
+    }
+
+    private static boolean hasPrice(List<Fact<Service>> services, Price.Kind kind) {
+        return services.stream()
+                .map(fact -> fact.value().price())
+                .anyMatch(price -> price != null && price.kind() == kind);
+    }
+
+    private void practices(Brief brief) {
+        List<Trade.UsualPractice> practices = brief.practices();
+        for (int i = 0; i < practices.size(); i++) {
+            Set<String> needs = Set.of(factOf(practices.get(i)));
+            literal("practice" + (i + 1) + ".says", practices.get(i).says(), needs);
+            literal("practice" + (i + 1) + ".brief", practices.get(i).brief(), needs);
+        }
+    }
+
+    private String factOf(Trade.UsualPractice practice) {
+        return facts.all(FactValue.Practice.class).stream()
+                .filter(fact -> fact.value().key().equals(practice.key()))
+                .findFirst()
+                .orElseThrow()
+                .id();
+    }
+
+    private <V extends FactValue> void linkFirst(String token, Class<V> kind, String facet) {
+        facts.all(kind).stream().findFirst().ifPresent(fact -> link(token, fact.id(), facet));
+    }
+
+    private void link(String token, String fact, String facet) {
+        facts.say(fact, facet)
+                .ifPresent(plain -> tokens.put(token, new Said(new Node.LinkedFact(fact, facet), plain, Set.of(fact))));
+    }
+
+    private void literal(String token, String words, Set<String> needs) {
+        tokens.put(token, new Said(new Node.Words(words), words, needs));
+    }
+
+    private static String upper(String words) {
+        return words.isEmpty() ? words : words.substring(0, 1).toUpperCase(java.util.Locale.ROOT) + words.substring(1);
+    }
+}

@@ -1,0 +1,121 @@
+package ostium.core.fact;
+
+import java.math.BigDecimal;
+import java.util.Locale;
+import java.util.Objects;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+
+/**
+ * What a service costs, in the owner's words made exact.
+ *
+ * @param kind how the amount is meant
+ * @param amount the amount, or null for {@link Kind#ON_REQUEST} and {@link Kind#FREE}
+ * @param upTo the upper end of a {@link Kind#RANGE}, else null
+ * @param unit what one amount buys for {@link Kind#PER_UNIT} ("hour", "room"), else empty
+ */
+public record Price(Kind kind, Money amount, Money upTo, String unit) {
+
+    /** How an amount is meant. */
+    public enum Kind {
+        FIXED,
+        FROM,
+        RANGE,
+        PER_UNIT,
+        ON_REQUEST,
+        FREE
+    }
+
+    private static final String AMOUNT =
+            "([£$€]|gbp|usd|eur)?\\s*([0-9]{1,3}(?:,[0-9]{3})+|[0-9]{1,7})(?:[.]([0-9]{1,2}))?"
+                    + "\\s*([£$€]|gbp|usd|eur)?";
+    private static final Pattern FORM = Pattern.compile(
+            "(?<from>from\\s+|starting (?:at|from)\\s+|ab\\s+)?" + AMOUNT
+                    + "(?:\\s*(?:-|–|—|to)\\s*" + AMOUNT + ")?"
+                    + "\\s*(?<plus>\\+)?(?:\\s*(?:/|per|an|a|each)\\s*(?<unit>[\\p{L} ]{1,30})?)?",
+            Pattern.CASE_INSENSITIVE);
+
+    public Price {
+        Objects.requireNonNull(kind, "kind");
+        Objects.requireNonNull(unit, "unit");
+        boolean needsAmount = kind != Kind.ON_REQUEST && kind != Kind.FREE;
+        if (needsAmount != (amount != null) || (kind == Kind.RANGE) != (upTo != null)) {
+            throw new IllegalArgumentException("a price " + kind + " with " + amount + " and " + upTo);
+        }
+    }
+
+    public static Price fixed(Money amount) {
+        return new Price(Kind.FIXED, amount, null, "");
+    }
+
+    public static Price from(Money amount) {
+        return new Price(Kind.FROM, amount, null, "");
+    }
+
+    public static Price onRequest() {
+        return new Price(Kind.ON_REQUEST, null, null, "");
+    }
+
+    /**
+     * Reads "65", "£65.50", "from 95", "£40–60", "£30 an hour", "on request", "free".
+     *
+     * @param region ISO 3166 country, for the currency of a bare number
+     */
+    public static Reading<Price> read(String words, String region) {
+        String plain = words.strip().toLowerCase(Locale.ROOT);
+        if (plain.matches("(price )?on request|ask( us| me)?|by quote|quote|quoted|poa|varies")) {
+            return Reading.understood(onRequest());
+        }
+        if (plain.matches("free( of charge)?|no charge|nothing")) {
+            return Reading.understood(new Price(Kind.FREE, null, null, ""));
+        }
+        Matcher form = FORM.matcher(plain);
+        if (!form.matches()) {
+            return Reading.refused("Give a price like 65, from 95, 40–60, 30 an hour, or “on request”.", words);
+        }
+        Money amount = money(form, 2, region);
+        String unit = form.group("unit") == null ? "" : form.group("unit").strip();
+        if (form.group(7) != null) {
+            Money upTo = money(form, 6, region);
+            upTo = new Money(upTo.amount(), amount.currency());
+            if (upTo.amount().compareTo(amount.amount()) <= 0) {
+                return Reading.refused("The second amount is not above the first.", words);
+            }
+            return Reading.understood(new Price(Kind.RANGE, amount, upTo, unit));
+        }
+        if (form.group("from") != null || form.group("plus") != null) {
+            return Reading.understood(new Price(Kind.FROM, amount, null, unit));
+        }
+        return Reading.understood(unit.isEmpty() ? fixed(amount) : new Price(Kind.PER_UNIT, amount, null, unit));
+    }
+
+    private static Money money(Matcher form, int group, String region) {
+        String sign = form.group(group) != null ? form.group(group) : form.group(group + 3);
+        String currency = switch (sign == null ? "" : sign) {
+            case "£", "gbp" -> "GBP";
+            case "€", "eur" -> "EUR";
+            case "$", "usd" -> dollars(region);
+            default -> Money.currencyOf(region);
+        };
+        String cents = form.group(group + 2) == null ? "" : "." + form.group(group + 2);
+        return new Money(new BigDecimal(form.group(group + 1).replace(",", "") + cents), currency);
+    }
+
+    private static String dollars(String region) {
+        String own = Money.currencyOf(region);
+        return own.endsWith("D") ? own : "USD";
+    }
+
+    /** "£65", "from £95", "£40–60", "£30 an hour", "on request", "free". */
+    public String say() {
+        String per = unit.isEmpty() ? "" : (unit.matches("(?i)(hour|[aeio].*)") ? " an " : " a ") + unit;
+        return switch (kind) {
+            case FIXED -> amount.say();
+            case FROM -> "from " + amount.say() + per;
+            case RANGE -> amount.say() + "–" + upTo.say().replaceFirst("^[£$€]", "") + per;
+            case PER_UNIT -> amount.say() + per;
+            case ON_REQUEST -> "on request";
+            case FREE -> "free";
+        };
+    }
+}

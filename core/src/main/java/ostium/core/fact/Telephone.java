@@ -1,0 +1,119 @@
+package ostium.core.fact;
+
+import com.google.i18n.phonenumbers.NumberParseException;
+import com.google.i18n.phonenumbers.PhoneNumberUtil;
+import com.google.i18n.phonenumbers.PhoneNumberUtil.PhoneNumberFormat;
+import com.google.i18n.phonenumbers.PhoneNumberUtil.ValidationResult;
+import com.google.i18n.phonenumbers.Phonenumber.PhoneNumber;
+import java.util.Objects;
+import java.util.Optional;
+
+/**
+ * A telephone number.
+ *
+ * <p>Facets: {@code ""} and {@code national} as dialled in its own country, {@code international} as dialled from
+ * abroad.
+ *
+ * @param e164 international form by ITU-T E.164, such as {@code +441174960123}
+ * @param extension digits dialled after the connection, or empty
+ */
+public record Telephone(String e164, String extension) implements FactValue {
+    private static final PhoneNumberUtil NUMBERS = PhoneNumberUtil.getInstance();
+
+    public Telephone {
+        Objects.requireNonNull(e164, "e164");
+        Objects.requireNonNull(extension, "extension");
+        if (!e164.matches("\\+[1-9][0-9]{4,14}")) {
+            throw new IllegalArgumentException("e164 is not a number by E.164: " + e164);
+        }
+    }
+
+    /**
+     * Reads a number in any form people type.
+     *
+     * @param words what was typed
+     * @param region ISO 3166 country whose dialling habits apply when no country code is given
+     */
+    public static Reading<Telephone> read(String words, String region) {
+        String trimmed = words.strip();
+        if (trimmed.isEmpty()) {
+            return Reading.refused("Type a telephone number.", words);
+        }
+        PhoneNumber number;
+        try {
+            number = NUMBERS.parse(withCountryPrefix(trimmed), region);
+        } catch (NumberParseException e) {
+            return Reading.refused(reason(e.getErrorType(), trimmed), words);
+        }
+        ValidationResult length = NUMBERS.isPossibleNumberWithReason(number);
+        String fault = switch (length) {
+            case TOO_SHORT -> "This number is too short.";
+            case TOO_LONG -> "This number is too long.";
+            case INVALID_COUNTRY_CODE -> "There is no country with this code.";
+            case INVALID_LENGTH -> "This number has too few or too many digits.";
+            case IS_POSSIBLE_LOCAL_ONLY -> "The area code is missing.";
+            case IS_POSSIBLE -> null;
+        };
+        if (fault != null) {
+            return Reading.refused(fault, words);
+        }
+        Telephone telephone = new Telephone(NUMBERS.format(number, PhoneNumberFormat.E164), number.getExtension());
+        if (!NUMBERS.isValidNumber(number)) {
+            return Reading.understood(telephone, "No number like this has been given out yet. Check the digits.", null);
+        }
+        return Reading.understood(telephone);
+    }
+
+    /** {@code 0044…} is dialled for {@code +44…} from most countries, also where the region uses another prefix. */
+    private static String withCountryPrefix(String words) {
+        return words.matches("00[1-9].*") ? "+" + words.substring(2) : words;
+    }
+
+    private static String reason(NumberParseException.ErrorType type, String words) {
+        return switch (type) {
+            case INVALID_COUNTRY_CODE -> "There is no country with this code.";
+            case TOO_SHORT_AFTER_IDD, TOO_SHORT_NSN -> "This number is too short.";
+            case TOO_LONG -> "This number is too long.";
+            case NOT_A_NUMBER ->
+                words.chars().anyMatch(Character::isDigit)
+                        ? "This is not a telephone number."
+                        : "There are no digits here.";
+        };
+    }
+
+    @Override
+    public Optional<String> say(String facet) {
+        return switch (facet) {
+            case "", "national" -> Optional.of(national());
+            case "international" -> Optional.of(international());
+            default -> Optional.empty();
+        };
+    }
+
+    /** As dialled in its own country: {@code 0117 496 0123}. */
+    public String national() {
+        return NUMBERS.format(parsed(), PhoneNumberFormat.NATIONAL);
+    }
+
+    /** As dialled from abroad: {@code +44 117 496 0123}. */
+    public String international() {
+        return NUMBERS.format(parsed(), PhoneNumberFormat.INTERNATIONAL);
+    }
+
+    /** The address that dials it, by RFC 3966: {@code tel:+441174960123;ext=4}. */
+    public String uri() {
+        return "tel:" + e164 + (extension.isEmpty() ? "" : ";ext=" + extension);
+    }
+
+    private PhoneNumber parsed() {
+        try {
+            PhoneNumber number = NUMBERS.parse(e164, null);
+            if (!extension.isEmpty()) {
+                number.setExtension(extension);
+            }
+            return number;
+        } catch (NumberParseException e) {
+            throw new IllegalStateException("a kept number can always be read: " + e164, e);
+        }
+    }
+}

@@ -1,0 +1,161 @@
+package ostium.core.format;
+
+import java.time.DayOfWeek;
+import java.time.format.TextStyle;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import ostium.core.draft.Brief;
+import ostium.core.fact.EmailAddress;
+import ostium.core.fact.Fact;
+import ostium.core.fact.FactValue;
+import ostium.core.fact.Facts;
+import ostium.core.fact.Link;
+import ostium.core.fact.Money;
+import ostium.core.fact.Place;
+import ostium.core.fact.Price;
+import ostium.core.fact.Service;
+import ostium.core.fact.Telephone;
+import ostium.core.hours.TimeSpan;
+import ostium.core.hours.WeeklyHours;
+import tools.jackson.databind.ObjectMapper;
+import tools.jackson.databind.json.JsonMapper;
+
+/**
+ * The facts of a business as schema.org {@code LocalBusiness} in JSON-LD, for the page a search engine reads.
+ *
+ * @see <a href="https://schema.org/LocalBusiness">schema.org/LocalBusiness</a>
+ */
+public final class LocalBusiness {
+    private static final ObjectMapper JSON = JsonMapper.builder().build();
+
+    private LocalBusiness() {}
+
+    /**
+     * @param url canonical address of the site, or empty for a folder of files
+     * @return JSON that can stand inside a {@code <script>} element
+     */
+    public static String json(Brief brief, String url) {
+        return JSON.writeValueAsString(of(brief, url)).replace("<", "\\u003c");
+    }
+
+    static Map<String, Object> of(Brief brief, String url) {
+        Facts facts = brief.facts();
+        Map<String, Object> node = new LinkedHashMap<>();
+        node.put("@context", "https://schema.org");
+        node.put("@type", brief.trade().schemaType());
+        facts.say("name", "").ifPresent(name -> node.put("name", name));
+        facts.one(FactValue.TradeWords.class).ifPresent(trade -> node.put("keywords", trade.words()));
+        if (!url.isEmpty()) {
+            node.put("@id", url + "#business");
+            node.put("url", url);
+        }
+        facts.one(Telephone.class).ifPresent(telephone -> node.put("telephone", telephone.e164()));
+        facts.one(EmailAddress.class).ifPresent(email -> node.put("email", email.value()));
+        facts.one(Place.class)
+                .filter(place -> !place.lines().isEmpty())
+                .ifPresent(place -> node.put("address", address(place, facts.region())));
+        facts.one(FactValue.Area.class).ifPresent(area -> node.put("areaServed", area.places()));
+        facts.one(FactValue.Hours.class).ifPresent(hours -> node.put("openingHoursSpecification", hours(hours.week())));
+        facts.one(FactValue.Founded.class)
+                .ifPresent(founded -> node.put("foundingDate", String.valueOf(founded.year())));
+        facts.one(FactValue.Person.class)
+                .ifPresent(person -> node.put("founder", Map.of("@type", "Person", "name", person.name())));
+        List<String> links =
+                facts.all(Link.class).stream().map(fact -> fact.value().url()).toList();
+        if (!links.isEmpty()) {
+            node.put("sameAs", links);
+        }
+        List<Map<String, Object>> offers =
+                facts.all(Service.class).stream().map(LocalBusiness::offer).toList();
+        if (!offers.isEmpty()) {
+            node.put("makesOffer", offers);
+        }
+        return node;
+    }
+
+    private static Map<String, Object> address(Place place, String region) {
+        Map<String, Object> address = new LinkedHashMap<>();
+        address.put("@type", "PostalAddress");
+        boolean whole = place.visibility() == Place.Visibility.WHOLE;
+        if (whole && !place.street().isBlank()) {
+            address.put("streetAddress", place.street());
+        }
+        if (!place.town().isBlank()) {
+            address.put("addressLocality", place.town());
+        }
+        if (!place.district().isBlank()) {
+            address.put("addressRegion", place.district());
+        }
+        if (whole && !place.postcode().isBlank()) {
+            address.put("postalCode", place.postcode());
+        }
+        address.put("addressCountry", region);
+        return address;
+    }
+
+    private static List<Map<String, Object>> hours(WeeklyHours week) {
+        List<Map<String, Object>> specifications = new ArrayList<>();
+        for (WeeklyHours.DayGroup group : week.groups()) {
+            for (TimeSpan span : group.hours().spans()) {
+                Map<String, Object> specification = new LinkedHashMap<>();
+                specification.put("@type", "OpeningHoursSpecification");
+                specification.put(
+                        "dayOfWeek",
+                        group.days().stream().map(LocalBusiness::name).toList());
+                specification.put("opens", TimeSpan.clock(span.from()));
+                // Schema.org says a whole day as 00:00 to 23:59; an end past midnight is earlier than its start.
+                specification.put("closes", span.to() == TimeSpan.DAY ? "23:59" : TimeSpan.clock(span.to()));
+                specifications.add(specification);
+            }
+        }
+        return specifications;
+    }
+
+    private static String name(DayOfWeek day) {
+        return day.getDisplayName(TextStyle.FULL, Locale.ENGLISH);
+    }
+
+    private static Map<String, Object> offer(Fact<Service> fact) {
+        Service service = fact.value();
+        Map<String, Object> offer = new LinkedHashMap<>();
+        offer.put("@type", "Offer");
+        Map<String, Object> offered = new LinkedHashMap<>();
+        offered.put("@type", "Service");
+        offered.put("name", service.name());
+        if (!service.summary().isBlank()) {
+            offered.put("description", service.summary());
+        }
+        offer.put("itemOffered", offered);
+        Price price = service.price();
+        if (price != null && price.kind() == Price.Kind.FREE) {
+            offer.put("price", "0");
+        } else if (price != null && price.kind() == Price.Kind.FIXED) {
+            offer.put("price", plain(price.amount()));
+            offer.put("priceCurrency", price.amount().currency());
+        } else if (price != null && price.amount() != null) {
+            Map<String, Object> specification = new LinkedHashMap<>();
+            specification.put("@type", price.unit().isEmpty() ? "PriceSpecification" : "UnitPriceSpecification");
+            if (price.kind() == Price.Kind.PER_UNIT) {
+                specification.put("price", plain(price.amount()));
+            } else {
+                specification.put("minPrice", plain(price.amount()));
+            }
+            if (price.upTo() != null) {
+                specification.put("maxPrice", plain(price.upTo()));
+            }
+            if (!price.unit().isEmpty()) {
+                specification.put("unitText", price.unit());
+            }
+            specification.put("priceCurrency", price.amount().currency());
+            offer.put("priceSpecification", specification);
+        }
+        return offer;
+    }
+
+    private static String plain(Money money) {
+        return money.amount().toPlainString();
+    }
+}

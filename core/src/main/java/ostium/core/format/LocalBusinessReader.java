@@ -1,0 +1,354 @@
+package ostium.core.format;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.TreeSet;
+import ostium.core.opening.TypedSheet;
+import ostium.core.trade.TradeCatalogue;
+import tools.jackson.core.JacksonException;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+/**
+ * Reads the facts of a business from schema.org {@code LocalBusiness} JSON-LD, as an owner's sheet would hold them, so
+ * that one reader decides what is a telephone number and what are hours.
+ *
+ * <p>What Ostium keeps and schema.org has no name for stands in {@code additionalProperty}, a list of
+ * {@code PropertyValue} with {@code propertyID} {@code practice}, {@code answers} or {@code minutes} (of an offer).
+ */
+public final class LocalBusinessReader {
+    /**
+     * What came of it.
+     *
+     * @param sheet the sheet, empty where nothing was said
+     * @param unused properties that were left alone, by name
+     */
+    public record Read(TypedSheet sheet, Set<String> unused) {}
+
+    /** The source is not what it should be. The message names line and field. */
+    public static final class Unreadable extends Exception {
+        private static final long serialVersionUID = 1L;
+
+        Unreadable(String message) {
+            super(message);
+        }
+    }
+
+    private static final Set<String> IGNORED = Set.of("@context", "@id", "@type", "url", "founder", "memberOf");
+
+    private final String source;
+    private final long seed;
+    private final Map<String, String> fields = new LinkedHashMap<>();
+    private final List<TypedSheet.TypedService> services = new ArrayList<>();
+    private final List<String> links = new ArrayList<>();
+    private final List<String> practices = new ArrayList<>();
+    private TypedSheet.Membership membership;
+
+    private LocalBusinessReader(String source, long seed) {
+        this.source = source;
+        this.seed = seed;
+    }
+
+    /** The property of schema.org behind a field of the sheet: {@code hours} came from {@code openingHours}. */
+    public static String property(String field) {
+        String first = field.replaceFirst("\\..*", "");
+        String rest = field.substring(first.length());
+        return switch (first) {
+                    case "hours" -> "openingHours";
+                    case "place" -> "address";
+                    case "area" -> "areaServed";
+                    case "services" -> "makesOffer";
+                    case "links" -> "sameAs";
+                    case "person" -> "founder";
+                    case "founded" -> "foundingDate";
+                    case "words" -> "description";
+                    case "membership" -> "memberOf";
+                    case "trade" -> "keywords";
+                    default -> first;
+                }
+                + rest;
+    }
+
+    /** @throws Unreadable if it is no JSON, holds no business, or a property is of the wrong kind */
+    public static Read read(String source, long seed) throws Unreadable {
+        return new LocalBusinessReader(source, seed).read();
+    }
+
+    private Read read() throws Unreadable {
+        JsonNode root;
+        try {
+            root = JsonMapper.shared().readTree(source);
+        } catch (JacksonException e) {
+            int line = e.getLocation() == null ? 1 : e.getLocation().getLineNr();
+            throw new Unreadable("line " + line + ": this is not JSON: " + e.getOriginalMessage());
+        }
+        JsonNode business = business(root)
+                .orElseThrow(() -> new Unreadable("line 1, @type: there is no LocalBusiness with a name here"));
+        String country = text(business.path("address").path("addressCountry"), "addressCountry");
+        String region = country.isBlank() ? "GB" : country.length() == 2 ? country : "GB";
+        fields.put("trade", trade(business));
+        Set<String> unused = new TreeSet<>();
+        for (Map.Entry<String, JsonNode> property : business.properties()) {
+            if (!take(property.getKey(), property.getValue()) && !IGNORED.contains(property.getKey())) {
+                unused.add(property.getKey());
+            }
+        }
+        fields.put("person", text(first(business.path("founder")).path("name"), "founder"));
+        member(first(business.path("memberOf")));
+        TypedSheet sheet = new TypedSheet(
+                region,
+                fields.get("trade"),
+                fields.get("name"),
+                fields.get("place"),
+                fields.get("area"),
+                fields.get("telephone"),
+                fields.get("email"),
+                fields.get("hours"),
+                services,
+                links,
+                fields.get("person"),
+                fields.get("founded"),
+                fields.get("promise"),
+                fields.get("words"),
+                membership,
+                practices,
+                null,
+                null,
+                seed);
+        return new Read(sheet, unused);
+    }
+
+    private static Optional<JsonNode> business(JsonNode root) {
+        List<JsonNode> candidates = new ArrayList<>();
+        if (root.isArray()) {
+            root.forEach(candidates::add);
+        } else if (root.has("@graph")) {
+            root.get("@graph").forEach(candidates::add);
+        } else {
+            candidates.add(root);
+        }
+        return candidates.stream()
+                .filter(node ->
+                        node.isObject() && node.has("name") && !types(node).contains("WebSite"))
+                .findFirst();
+    }
+
+    private static List<String> types(JsonNode node) {
+        List<String> types = new ArrayList<>();
+        JsonNode type = node.path("@type");
+        if (type.isArray()) {
+            type.forEach(each -> types.add(each.asString("")));
+        } else {
+            types.add(type.asString(""));
+        }
+        return types.stream()
+                .map(each -> each.replaceFirst("^https?://schema\\.org/", ""))
+                .toList();
+    }
+
+    private String trade(JsonNode business) throws Unreadable {
+        String keywords =
+                text(business.path("keywords"), "keywords").split(",")[0].strip();
+        if (!keywords.isEmpty()) {
+            return keywords;
+        }
+        List<String> types = types(business);
+        return TradeCatalogue.shipped().all().stream()
+                .filter(trade -> types.contains(trade.schemaType())
+                        && !trade.schemaType().equals("LocalBusiness"))
+                .map(trade -> trade.name())
+                .findFirst()
+                .orElse("");
+    }
+
+    /** @return whether the property is one we read */
+    private boolean take(String property, JsonNode value) throws Unreadable {
+        switch (property) {
+            case "name" -> fields.put("name", text(value, property));
+            case "telephone" -> fields.put("telephone", text(first(value), property));
+            case "email" -> fields.put("email", text(first(value), property));
+            case "description" -> fields.put("words", text(value, property));
+            case "foundingDate" -> fields.put("founded", year(text(value, property)));
+            case "keywords" -> text(value, property);
+            case "address" -> fields.put("place", address(first(value)));
+            case "areaServed" -> fields.put("area", String.join(", ", names(value, property)));
+            case "openingHours" -> fields.put("hours", String.join("; ", names(value, property)));
+            case "openingHoursSpecification" -> hours(value);
+            case "sameAs" -> links.addAll(names(value, property));
+            case "makesOffer" -> offers(value);
+            case "hasOfferCatalog" -> offers(value.path("itemListElement"));
+            case "additionalProperty" -> extras(value);
+            default -> {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    private static String year(String date) {
+        return date.length() >= 4 ? date.substring(0, 4) : date;
+    }
+
+    private String address(JsonNode value) throws Unreadable {
+        if (value.isString()) {
+            return value.asString();
+        }
+        if (!value.isObject()) {
+            throw wrong("address", "an address or a PostalAddress");
+        }
+        List<String> lines = new ArrayList<>();
+        for (String part : List.of("streetAddress", "addressLocality")) {
+            String line = text(value.path(part), part);
+            if (!line.isBlank()) {
+                lines.add(line);
+            }
+        }
+        String code = (text(value.path("addressRegion"), "addressRegion").length() == 2
+                        ? text(value.path("addressRegion"), "addressRegion") + " "
+                        : "")
+                + text(value.path("postalCode"), "postalCode");
+        if (!code.isBlank()) {
+            lines.add(code.strip());
+        }
+        return String.join(", ", lines);
+    }
+
+    private void hours(JsonNode value) throws Unreadable {
+        List<String> rules = new ArrayList<>();
+        for (JsonNode specification : list(value)) {
+            List<String> days = new ArrayList<>();
+            for (String day : names(specification.path("dayOfWeek"), "dayOfWeek")) {
+                days.add(day.replaceFirst("^https?://schema\\.org/", ""));
+            }
+            String opens = text(specification.path("opens"), "opens");
+            String closes = text(specification.path("closes"), "closes");
+            if (opens.isBlank() || closes.isBlank()) {
+                throw wrong("openingHoursSpecification", "a list with dayOfWeek, opens and closes");
+            }
+            String span = opens.startsWith("00:00") && closes.startsWith("23:59")
+                    ? "24 hours"
+                    : opens.substring(0, Math.min(5, opens.length())) + "-"
+                            + closes.substring(0, Math.min(5, closes.length()));
+            rules.add((days.isEmpty() ? "daily" : String.join(" ", days)) + " " + span);
+        }
+        if (!fields.containsKey("hours")) {
+            fields.put("hours", String.join("; ", rules));
+        }
+    }
+
+    private void offers(JsonNode value) throws Unreadable {
+        for (JsonNode offer : list(value)) {
+            JsonNode offered = offer.has("itemOffered") ? offer.path("itemOffered") : offer;
+            String name = text(offered.path("name"), "itemOffered.name");
+            if (name.isBlank()) {
+                throw wrong("makesOffer", "a list of Offer with itemOffered.name");
+            }
+            String trade = fields.get("trade");
+            String usual = TradeCatalogue.shipped().find(trade == null ? "" : trade).trade().services().stream()
+                    .filter(service -> service.name().equalsIgnoreCase(name))
+                    .map(service -> service.key())
+                    .findFirst()
+                    .orElse("");
+            services.add(new TypedSheet.TypedService(
+                    usual,
+                    name,
+                    text(offered.path("description"), "description"),
+                    price(offer),
+                    extra(offer.path("additionalProperty"), "minutes")));
+        }
+    }
+
+    private String price(JsonNode offer) throws Unreadable {
+        JsonNode specification = first(offer.path("priceSpecification"));
+        String currency = text(offer.path("priceCurrency"), "priceCurrency")
+                + text(specification.path("priceCurrency"), "priceCurrency");
+        String unit = text(specification.path("unitText"), "unitText");
+        String per = unit.isBlank() ? "" : " a " + unit;
+        String least = text(specification.path("minPrice"), "minPrice");
+        String most = text(specification.path("maxPrice"), "maxPrice");
+        String price = text(offer.path("price"), "price") + text(specification.path("price"), "price");
+        if (!most.isBlank()) {
+            return least + " " + currency + " - " + most + per;
+        }
+        if (!least.isBlank()) {
+            return "from " + least + " " + currency + per;
+        }
+        return price.equals("0") ? "free" : price.isBlank() ? "" : price + " " + currency + per;
+    }
+
+    private void extras(JsonNode value) throws Unreadable {
+        for (JsonNode property : list(value)) {
+            String said = text(property.path("value"), "additionalProperty.value");
+            switch (text(property.path("propertyID"), "propertyID")) {
+                case "practice" -> practices.add(said);
+                case "answers" -> fields.put("promise", said);
+                default -> {}
+            }
+        }
+    }
+
+    private String extra(JsonNode value, String id) throws Unreadable {
+        for (JsonNode property : list(value)) {
+            if (text(property.path("propertyID"), "propertyID").equals(id)) {
+                return text(property.path("value"), "additionalProperty.value");
+            }
+        }
+        return "";
+    }
+
+    private void member(JsonNode value) throws Unreadable {
+        if (value.isObject()) {
+            String body = text(value.path("hostingOrganization").path("name"), "hostingOrganization");
+            membership = new TypedSheet.Membership(
+                    body.isBlank() ? text(value.path("name"), "memberOf.name") : body,
+                    text(value.path("membershipNumber"), "membershipNumber"),
+                    text(value.path("validThrough"), "validThrough").replaceFirst("^([0-9]{4}-[0-9]{2}).*", "$1"));
+        }
+    }
+
+    // ---- JSON ----------------------------------------------------------------------------------------------------
+
+    private String text(JsonNode value, String field) throws Unreadable {
+        if (value.isMissingNode() || value.isNull()) {
+            return "";
+        }
+        if (value.isString() || value.isNumber()) {
+            return value.asString().strip();
+        }
+        throw wrong(field, "a text");
+    }
+
+    private static JsonNode first(JsonNode value) {
+        return value.isArray() && !value.isEmpty() ? value.get(0) : value;
+    }
+
+    private static List<JsonNode> list(JsonNode value) {
+        List<JsonNode> all = new ArrayList<>();
+        if (value.isArray()) {
+            value.forEach(all::add);
+        } else if (!value.isMissingNode() && !value.isNull()) {
+            all.add(value);
+        }
+        return all;
+    }
+
+    /** Texts, or the names of things, one or many. */
+    private List<String> names(JsonNode value, String field) throws Unreadable {
+        List<String> names = new ArrayList<>();
+        for (JsonNode each : list(value)) {
+            names.add(each.isObject() ? text(each.path("name"), field) : text(each, field));
+        }
+        return names;
+    }
+
+    private Unreadable wrong(String field, String wanted) {
+        String key = field.substring(field.lastIndexOf('.') + 1);
+        int at = source.indexOf("\"" + key + "\"");
+        long line = at < 0 ? 1 : source.substring(0, at).lines().count();
+        return new Unreadable("line " + Math.max(1, line) + ", " + field + ": this should be " + wanted);
+    }
+}

@@ -1,0 +1,27 @@
+package ostium.core.hours;
+
+import java.time.DayOfWeek;
+import java.util.Set;
+import ostium.core.fact.Reading.Span;
+
+/** The words of a line of hours, one by one. */
+sealed interface HoursToken {
+    Span at();
+
+    /** One day or a named set of days. */
+    record Days(Set<DayOfWeek> days, Span at) implements HoursToken {}
+
+    record Time(ClockTime time, Span at) implements HoursToken {}
+
+    /** Closed, by appointment, or all day. */
+    record State(DayHours hours, Span at) implements HoursToken {}
+
+    /** "–", "to", "until". */
+    record To(Span at) implements HoursToken {}
+
+    /** A comma, a semicolon, a new line: ends a clause. */
+    record Separator(Span at) implements HoursToken {}
+
+    /** A word or number that has no place in hours. */
+    record Unknown(String words, String reason, Span at) implements HoursToken {}
+}

@@ -1,0 +1,62 @@
+package ostium.core.hours;
+
+import java.util.List;
+
+/**
+ * Decides what two written times mean together. One rule for reading and, turned round, for saying.
+ *
+ * <p>With no am or pm, an end not after its start means the afternoon: {@code 9-5} is 09:00–17:00, {@code 8-12} is
+ * 08:00–12:00. What could be day or night as easily ({@code 8-8}, {@code 1-5}) is asked.
+ */
+sealed interface SpanReading {
+    /** It means one thing. */
+    record Clear(TimeSpan span) implements SpanReading {}
+
+    /** It can mean these. */
+    record Either(List<TimeSpan> spans) implements SpanReading {}
+
+    int NOON = 12 * 60;
+
+    /**
+     * @param previousEnd end of the span said before for the same day, in minutes, or −1
+     */
+    static SpanReading of(ClockTime from, ClockTime to, int previousEnd) {
+        if (!from.isBare()) {
+            return new Clear(endingFrom(from.minutes(), to));
+        }
+        if (to.half() == ClockTime.Half.AM || to.half() == ClockTime.Half.PM) {
+            int same = from.in(to.half()).minutes();
+            ClockTime.Half other = to.half() == ClockTime.Half.AM ? ClockTime.Half.PM : ClockTime.Half.AM;
+            int start = same < to.minutes() ? same : from.in(other).minutes();
+            return new Clear(span(start, to.minutes()));
+        }
+        int start = from.minutes();
+        boolean afternoonAgain = start < previousEnd && from.hour() <= 8 && from.hour() > 0;
+        if (afternoonAgain) {
+            return new Clear(endingFrom(start + NOON, to));
+        }
+        boolean earlyHour = from.hour() >= 1 && from.hour() <= 5;
+        if (to.isBare() && start == to.minutes() || earlyHour && to.isBare() && to.minutes() > start) {
+            int end = to.minutes();
+            TimeSpan day = start == end ? span(start % NOON, start % NOON + NOON) : span(start + NOON, end + NOON);
+            TimeSpan night = start == end ? span(start % NOON + NOON, start % NOON + TimeSpan.DAY) : span(start, end);
+            return new Either(List.of(day, night));
+        }
+        return new Clear(endingFrom(start, to));
+    }
+
+    /** The first time a written end can mean after a start that is settled. */
+    private static TimeSpan endingFrom(int start, ClockTime to) {
+        int end = to.minutes();
+        if (to.isBare() && end <= start && to.hour() <= 12) {
+            int evening = to.in(ClockTime.Half.PM).minutes();
+            int midnight = to.hour() == 12 ? TimeSpan.DAY + to.minute() : evening;
+            end = midnight > start ? midnight : end;
+        }
+        return span(start, end);
+    }
+
+    private static TimeSpan span(int start, int end) {
+        return new TimeSpan(start % TimeSpan.DAY, end <= start ? end + TimeSpan.DAY : end);
+    }
+}

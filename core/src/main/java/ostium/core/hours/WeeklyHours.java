@@ -1,0 +1,120 @@
+package ostium.core.hours;
+
+import com.fasterxml.jackson.annotation.JsonCreator;
+import com.fasterxml.jackson.annotation.JsonValue;
+import java.time.DayOfWeek;
+import java.time.Instant;
+import java.time.ZoneId;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import ostium.core.fact.Reading;
+
+/**
+ * The usual week of a business, on the wall clock of its own zone.
+ *
+ * <pre>{@code
+ * WeeklyHours week = WeeklyHours.read("Mon-Fri 9-5:30, Sat 10-2").value().orElseThrow();
+ * week.say();                          // "Mon–Fri 9–5:30 · Sat 10–2 · Sun closed"
+ * week.openingHours();                 // "Mo-Fr 09:00-17:30; Sa 10:00-14:00; Su off"
+ * week.at(instant, zone).open();       // open then?
+ * }</pre>
+ */
+public final class WeeklyHours {
+    private final Map<DayOfWeek, DayHours> days;
+
+    private WeeklyHours(Map<DayOfWeek, DayHours> days) {
+        this.days = Collections.unmodifiableMap(days);
+    }
+
+    /** A week from the days that are given; the others are closed. */
+    @JsonCreator
+    public static WeeklyHours of(Map<DayOfWeek, DayHours> given) {
+        Map<DayOfWeek, DayHours> all = new EnumMap<>(DayOfWeek.class);
+        for (DayOfWeek day : DayOfWeek.values()) {
+            all.put(day, given.getOrDefault(day, DayHours.CLOSED));
+        }
+        return new WeeklyHours(all);
+    }
+
+    /** Reads one line or many, as people write hours. See {@link HoursReader} for the rules. */
+    public static Reading<WeeklyHours> read(String words) {
+        return new HoursReader(words).read();
+    }
+
+    public DayHours on(DayOfWeek day) {
+        return days.get(day);
+    }
+
+    /** Monday to Sunday, none missing. */
+    @JsonValue
+    public Map<DayOfWeek, DayHours> days() {
+        return days;
+    }
+
+    /** All of the week, grouped and short: {@code Tue–Fri 10–6 · Sat 10–2 · Sun, Mon closed}. */
+    public String say() {
+        return HoursWords.say(this, true);
+    }
+
+    /** The days that are not closed only: {@code Mon–Fri 9–5:30 · Sat 10–2}. */
+    public String sayOpen() {
+        return HoursWords.say(this, false);
+    }
+
+    /** The open days in full words, as they stand in a sentence: {@code Tuesday to Saturday}; empty when none is. */
+    public Optional<String> sayDays() {
+        return HoursWords.sayDays(this);
+    }
+
+    /** The {@code opening_hours} syntax of OpenStreetMap. */
+    public String openingHours() {
+        return HoursWords.openingHours(this);
+    }
+
+    public boolean isEverClosed() {
+        return days.values().stream().anyMatch(day -> !day.isOpen());
+    }
+
+    /** What a visitor finds at an instant; right on days of a clock change. */
+    public OpenState at(Instant instant, ZoneId zone) {
+        return OpenState.of(this, instant, zone);
+    }
+
+    /** Days with the same hours, in weekly order, each once. */
+    public List<DayGroup> groups() {
+        List<DayGroup> groups = new ArrayList<>();
+        for (DayOfWeek day : DayOfWeek.values()) {
+            DayHours hours = on(day);
+            Optional<DayGroup> same =
+                    groups.stream().filter(group -> group.hours().equals(hours)).findFirst();
+            if (same.isPresent()) {
+                same.get().days().add(day);
+            } else {
+                groups.add(new DayGroup(new ArrayList<>(List.of(day)), hours));
+            }
+        }
+        return groups;
+    }
+
+    /** Some days that share their hours. */
+    public record DayGroup(List<DayOfWeek> days, DayHours hours) {}
+
+    @Override
+    public boolean equals(Object other) {
+        return other instanceof WeeklyHours week && week.days.equals(days);
+    }
+
+    @Override
+    public int hashCode() {
+        return days.hashCode();
+    }
+
+    @Override
+    public String toString() {
+        return openingHours();
+    }
+}

@@ -1,0 +1,65 @@
+package ostium.core.search;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.stream.Collectors;
+import ostium.core.draft.Brief;
+import ostium.core.fact.Fact;
+import ostium.core.fact.FactValue;
+import ostium.core.fact.Listing;
+import ostium.core.fact.Service;
+import ostium.core.fact.Telephone;
+
+/**
+ * Title and description of a page for search, made from facts only.
+ *
+ * @param title about 60 characters are shown
+ * @param description about 155 characters are shown
+ */
+public record PageHead(String title, String description) {
+    private static final int TITLE = 60;
+    private static final int DESCRIPTION = 155;
+
+    public static PageHead of(Brief brief) {
+        String name = brief.facts().say("name", "").orElse("");
+        String trade = brief.facts()
+                .one(FactValue.TradeWords.class)
+                .map(FactValue.TradeWords::words)
+                .map(words -> words.substring(0, 1).toUpperCase(Locale.ROOT) + words.substring(1))
+                .orElse("");
+        String town = town(brief);
+        String what = trade.isEmpty() ? "" : trade + (town.isEmpty() ? "" : " in " + town);
+        String title = what.isEmpty() ? name : (what + " · " + name).length() <= TITLE ? what + " · " + name : name;
+        return new PageHead(title, description(brief, name, what));
+    }
+
+    private static String town(Brief brief) {
+        return brief.facts().town().or(() -> brief.facts().say("area", "first")).orElse("");
+    }
+
+    private static String description(Brief brief, String name, String what) {
+        List<String> parts = new ArrayList<>();
+        parts.add(
+                name + (what.isEmpty() ? "." : ": " + Character.toLowerCase(what.charAt(0)) + what.substring(1) + "."));
+        List<Fact<Service>> services = brief.services();
+        if (!services.isEmpty()) {
+            String list = Listing.and(services.stream()
+                    .limit(4)
+                    .map(fact -> fact.value().say("lower").orElseThrow())
+                    .collect(Collectors.toList()));
+            parts.add(Character.toUpperCase(list.charAt(0)) + list.substring(1) + ".");
+        }
+        brief.facts().one(Telephone.class).ifPresent(telephone -> parts.add("Call " + telephone.national() + "."));
+        brief.facts()
+                .one(FactValue.Hours.class)
+                .ifPresent(hours -> parts.add(hours.week().sayOpen() + "."));
+        StringBuilder description = new StringBuilder();
+        for (String part : parts) {
+            if (description.length() + part.length() + 1 <= DESCRIPTION) {
+                description.append(description.isEmpty() ? "" : " ").append(part);
+            }
+        }
+        return description.isEmpty() ? name : description.toString();
+    }
+}

@@ -1,0 +1,2 @@
+/** What a search engine reads of a page. */
+package ostium.core.search;

@@ -1,0 +1,115 @@
+package ostium.render;
+
+import java.io.IOException;
+import java.nio.charset.MalformedInputException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.LocalDate;
+import java.util.Map;
+import java.util.concurrent.Callable;
+import ostium.core.draft.Brief;
+import ostium.core.draft.Draft;
+import ostium.core.draft.Drafter;
+import ostium.core.draft.Seed;
+import ostium.core.fact.EmailAddress;
+import ostium.core.format.LocalBusinessReader;
+import ostium.core.opening.FieldAnswer;
+import ostium.core.opening.SheetReader;
+import ostium.core.opening.SheetReading;
+import ostium.core.trade.Goal;
+import picocli.CommandLine;
+
+/** {@code ./ostium draft}: a finished site as a folder of plain files, without server or database. */
+@CommandLine.Command(
+        name = "./ostium draft",
+        description =
+                "Reads the facts of a business from schema.org LocalBusiness JSON-LD and writes its site as plain files.",
+        mixinStandardHelpOptions = true)
+public final class DraftCommand implements Callable<Integer> {
+    @CommandLine.Parameters(paramLabel = "FILE", description = "the facts, as JSON-LD")
+    private Path file;
+
+    @CommandLine.Option(
+            names = "--out",
+            paramLabel = "DIR",
+            description = "where to write; default: site",
+            defaultValue = "site")
+    private Path out;
+
+    @CommandLine.Option(
+            names = "--seed",
+            paramLabel = "N",
+            description = "another number, another draft; default: 1",
+            defaultValue = "1")
+    private long seed;
+
+    @CommandLine.Option(
+            names = "--goal",
+            paramLabel = "call|book|write|visit",
+            description = "what visitors should do first; default: what the trade does")
+    private String goal;
+
+    @CommandLine.Spec
+    private CommandLine.Model.CommandSpec spec;
+
+    public static void main(String[] arguments) {
+        System.exit(new CommandLine(new DraftCommand()).execute(arguments));
+    }
+
+    /** @return exit code: 0 when written, 2 when the facts cannot be used */
+    @Override
+    public Integer call() throws IOException {
+        var errors = spec.commandLine().getErr();
+        LocalBusinessReader.Read read;
+        try {
+            read = LocalBusinessReader.read(Files.readString(file), seed);
+        } catch (MalformedInputException e) {
+            errors.println(file + ": this is not a UTF-8 text");
+            return 2;
+        } catch (java.nio.file.NoSuchFileException e) {
+            errors.println(file + ": there is no such file");
+            return 2;
+        } catch (LocalBusinessReader.Unreadable e) {
+            errors.println(file + ": " + e.getMessage());
+            return 2;
+        }
+        SheetReading sheet = SheetReader.read(read.sheet(), LocalDate.now(java.time.ZoneOffset.UTC));
+        boolean refused = false;
+        for (Map.Entry<String, FieldAnswer> answer : sheet.answers().entrySet()) {
+            if (answer.getValue().state() == FieldAnswer.State.REFUSED
+                    || answer.getValue().state() == FieldAnswer.State.ASKED) {
+                errors.println(file + ": " + LocalBusinessReader.property(answer.getKey()) + ": "
+                        + answer.getValue().says());
+                refused = true;
+            }
+        }
+        if (!sheet.isEnough()) {
+            errors.println(file + ": still needed: " + String.join(", ", sheet.missing()));
+        }
+        Goal asked = null;
+        try {
+            asked = goal == null ? null : Goal.of(goal);
+        } catch (IllegalArgumentException e) {
+            errors.println("--goal: " + e.getMessage());
+            refused = true;
+        }
+        if (refused || !sheet.isEnough()) {
+            return 2;
+        }
+        read.unused().forEach(property -> errors.println(file + ": " + property + ": not used"));
+        boolean mail = sheet.brief().facts().one(EmailAddress.class).isPresent();
+        Brief brief = sheet.brief().withForm(mail);
+        write(asked == null ? brief : brief.withGoal(asked));
+        return 0;
+    }
+
+    private void write(Brief brief) throws IOException {
+        Draft draft = Drafter.draft(brief, new Seed(seed));
+        for (RenderedFile rendered : SiteRenderer.shipped().render(brief, draft, Target.folder())) {
+            Path path = out.resolve(rendered.path());
+            Files.createDirectories(path.getParent());
+            Files.write(path, rendered.bytes());
+        }
+        spec.commandLine().getOut().println(out.resolve("index.html"));
+    }
+}

@@ -1,0 +1,51 @@
+package ostium.render;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+import java.security.MessageDigest;
+import java.security.NoSuchAlgorithmException;
+import java.util.HexFormat;
+import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
+
+/** Files that ship with this module, read once. */
+final class Resource {
+    private static final Map<String, byte[]> READ = new ConcurrentHashMap<>();
+
+    private Resource() {}
+
+    static byte[] bytes(String path) {
+        return READ.computeIfAbsent(path, Resource::load);
+    }
+
+    static String text(String path) {
+        return new String(bytes(path), StandardCharsets.UTF_8);
+    }
+
+    static boolean exists(String path) {
+        return Resource.class.getResource(path) != null;
+    }
+
+    /** First twelve hexadecimal digits of the SHA-256 of some bytes: enough to tell versions apart. */
+    static String hash(byte[] bytes) {
+        try {
+            byte[] digest = MessageDigest.getInstance("SHA-256").digest(bytes);
+            return HexFormat.of().formatHex(digest, 0, 6);
+        } catch (NoSuchAlgorithmException e) {
+            throw new IllegalStateException("every Java has SHA-256", e);
+        }
+    }
+
+    private static byte[] load(String path) {
+        try (InputStream in = Resource.class.getResourceAsStream(path)) {
+            if (in == null) {
+                throw new IllegalStateException(path + " is missing");
+            }
+            return in.readAllBytes();
+        } catch (IOException e) {
+            throw new UncheckedIOException(path, e);
+        }
+    }
+}

@@ -1,0 +1,135 @@
+package ostium.render;
+
+import gg.jte.ContentType;
+import gg.jte.TemplateEngine;
+import gg.jte.output.StringOutput;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import ostium.core.draft.Brief;
+import ostium.core.draft.Draft;
+import ostium.core.site.SectionKind;
+import ostium.render.scene.RoofScene;
+
+/**
+ * Makes the files of a site.
+ *
+ * <pre>{@code
+ * List<RenderedFile> files = SiteRenderer.shipped().render(brief, draft, Target.folder());
+ * }</pre>
+ *
+ * <p>Thread-safe.
+ */
+public final class SiteRenderer {
+    private static final SiteRenderer SHIPPED = new SiteRenderer();
+    private static final List<String> FONTS = List.of(
+            "rokkitt-latin-800-normal.woff2",
+            "rokkitt-latin-ext-800-normal.woff2",
+            "archivo-latin-wght-normal.woff2",
+            "archivo-latin-ext-wght-normal.woff2");
+
+    private final TemplateEngine templates = TemplateEngine.createPrecompiled(
+            null, ContentType.Html, SiteRenderer.class.getClassLoader(), "ostium.render.page");
+
+    private SiteRenderer() {}
+
+    public static SiteRenderer shipped() {
+        return SHIPPED;
+    }
+
+    /** All files of the site; {@code index.html} comes first. */
+    public List<RenderedFile> render(Brief brief, Draft draft, Target target) {
+        List<RenderedFile> parts = parts(brief, draft);
+        Map<String, String> names = names(parts);
+        PageModel page = new PageModel(brief, draft, target, names);
+        List<RenderedFile> files = new ArrayList<>();
+        files.add(RenderedFile.text("index.html", "text/html", html("page.jte", Map.of("page", page))));
+        if (target.kind() == Target.Kind.PUBLISHED) {
+            files.add(RenderedFile.text(
+                    "thanks.html", "text/html", html("message.jte", Map.of("page", page, "words", page.thanks()))));
+            files.add(RenderedFile.text(
+                    "robots.txt", "text/plain", "User-agent: *\nAllow: /\nSitemap: " + target.url() + "sitemap.xml\n"));
+            files.add(RenderedFile.text("sitemap.xml", "application/xml", sitemap(target.url())));
+        }
+        files.addAll(parts);
+        return files;
+    }
+
+    /**
+     * The page of the enquiry form alone, with what was typed and what is wrong with it.
+     *
+     * @param values what was typed, by key of the field
+     * @param faults what is wrong, by key of the field
+     */
+    public String enquiryPage(
+            Brief brief, Draft draft, Target target, Map<String, String> values, Map<String, String> faults) {
+        PageModel page = new PageModel(brief, draft, target, names(parts(brief, draft)));
+        return html(
+                "enquiry.jte",
+                Map.of(
+                        "page",
+                        page,
+                        "section",
+                        draft.site().section(SectionKind.ENQUIRY).orElseThrow(),
+                        "filled",
+                        new FilledForm(values, faults)));
+    }
+
+    /** A page of Ostium's own on a site's host, such as "no such site". */
+    public String plainPage(String title, String words) {
+        return html("plain.jte", Map.of("title", title, "words", words));
+    }
+
+    private List<RenderedFile> parts(Brief brief, Draft draft) {
+        List<RenderedFile> parts = new ArrayList<>();
+        PageModel page = new PageModel(brief, draft, Target.preview(), Map.of());
+        String css = Stylesheet.of(draft.look().paint(), page.hours());
+        parts.add(named("site", "css", "text/css", css));
+        parts.add(named("site", "js", "text/javascript", Resource.text("/ostium/workshop/site.js")));
+        if (draft.site().sections().anyMatch(section -> section.layout().equals("ticket"))) {
+            boolean brush = draft.look().motif().equals("chimney");
+            parts.add(named(
+                    "scene", "svg", "image/svg+xml", RoofScene.draw(draft.look().paint(), brush)));
+        }
+        String icon = Resource.text("/ostium/motifs/" + iconOf(draft.look().motif()) + ".svg");
+        parts.add(named(
+                "icon", "svg", "image/svg+xml", Favicon.of(icon, draft.look().paint())));
+        for (String font : FONTS) {
+            parts.add(new RenderedFile("fonts/" + font, "font/woff2", Resource.bytes("/ostium/fonts/" + font)));
+        }
+        return parts;
+    }
+
+    private static String iconOf(String motif) {
+        return Resource.exists("/ostium/motifs/" + motif + ".svg") ? motif : "door";
+    }
+
+    private static RenderedFile named(String name, String ending, String type, String content) {
+        String hash = Resource.hash(content.getBytes(java.nio.charset.StandardCharsets.UTF_8));
+        return RenderedFile.text(name + "." + hash + "." + ending, type, content);
+    }
+
+    private static Map<String, String> names(List<RenderedFile> parts) {
+        Map<String, String> names = new LinkedHashMap<>();
+        for (RenderedFile part : parts) {
+            String role = part.path().endsWith(".css")
+                    ? "css"
+                    : part.path().endsWith(".js") ? "js" : part.path().replaceFirst("\\..*", "");
+            names.put(role, part.path());
+        }
+        return names;
+    }
+
+    private static String sitemap(String url) {
+        return "<?xml version=\"1.0\" encoding=\"UTF-8\"?>\n"
+                + "<urlset xmlns=\"http://www.sitemaps.org/schemas/sitemap/0.9\"><url><loc>" + TextHtml.escape(url)
+                + "</loc></url></urlset>\n";
+    }
+
+    private String html(String template, Map<String, Object> parameters) {
+        StringOutput output = new StringOutput(32_768);
+        templates.render(template, parameters, output);
+        return output.toString();
+    }
+}

@@ -1,0 +1,36 @@
+package ostium.render;
+
+/**
+ * Where rendered pages will stand.
+ *
+ * @param kind what kind of place it is
+ * @param url canonical address with a slash at its end, or empty where none is known
+ */
+public record Target(Kind kind, String url) {
+
+    /** The kinds of places. */
+    public enum Kind {
+        /** Served by Ostium to visitors. */
+        PUBLISHED,
+        /** Shown to the owner beside the sheet: sections carry their ids, the form sends nothing. */
+        PREVIEW,
+        /** A folder of files: links are relative, and the form becomes a mail link. */
+        FOLDER
+    }
+
+    public static Target published(String url) {
+        return new Target(Kind.PUBLISHED, url);
+    }
+
+    public static Target preview() {
+        return new Target(Kind.PREVIEW, "");
+    }
+
+    public static Target folder() {
+        return new Target(Kind.FOLDER, "");
+    }
+
+    public boolean isPreview() {
+        return kind == Kind.PREVIEW;
+    }
+}

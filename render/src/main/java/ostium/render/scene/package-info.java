@@ -1,0 +1,2 @@
+/** Pictures that Ostium draws itself, in the colours of a site's paint card. */
+package ostium.render.scene;
