@@ -1,0 +1,33 @@
+package ostium.app;
+
+import org.springframework.boot.context.properties.ConfigurationProperties;
+import org.springframework.boot.context.properties.bind.DefaultValue;
+
+/**
+ * Settings of an installation.
+ *
+ * @param editorHost host name owners work at
+ * @param sitesDomain domain under which public sites get their names; another registrable domain than the editor's
+ * @param scheme {@code http} or {@code https}, as visitors see it
+ * @param publicPort port as visitors see it, 0 for the port the server listens on
+ * @param demo whether demo data are loaded at the start
+ */
+@ConfigurationProperties("ostium")
+public record OstiumProperties(
+        @DefaultValue("localhost") String editorHost,
+        @DefaultValue("localhost") String sitesDomain,
+        @DefaultValue("http") String scheme,
+        @DefaultValue("0") int publicPort,
+        @DefaultValue("false") boolean demo) {
+
+    /** @throws IllegalStateException if public sites could read what belongs to the editor */
+    public OstiumProperties {
+        boolean together = editorHost.equals(sitesDomain)
+                || editorHost.endsWith("." + sitesDomain)
+                || sitesDomain.endsWith("." + editorHost);
+        if (together && !sitesDomain.equals("localhost")) {
+            throw new IllegalStateException("ostium.sites-domain (" + sitesDomain
+                    + ") must be another domain than ostium.editor-host (" + editorHost + ")");
+        }
+    }
+}

@@ -1,0 +1,129 @@
+package ostium.app.enquiry;
+
+import java.nio.charset.StandardCharsets;
+import java.security.MessageDigest;
+import java.security.NoSuchAlgorithmException;
+import java.time.Clock;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.HexFormat;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import org.springframework.core.annotation.Order;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import ostium.app.site.SiteOutlook;
+import ostium.app.site.StoredSite;
+import ostium.app.web.Problem;
+import ostium.core.enquiry.Form;
+import tools.jackson.core.type.TypeReference;
+import tools.jackson.databind.json.JsonMapper;
+
+/** Keeps enquiries. When {@link #keep} has returned, the message survives the end of this process. */
+@Service
+@Order(2)
+public class EnquiryService implements SiteOutlook {
+
+    /** What has come of a message. */
+    public enum State {
+        NEW,
+        DONE,
+        UNWANTED
+    }
+
+    /** One answer of a visitor, with the question as it stood on the page. */
+    public record Answer(String key, String label, String value) {}
+
+    /** A message as the owner sees it. */
+    public record Enquiry(String id, State state, Instant receivedAt, List<Answer> answers) {}
+
+    private final EnquiryMapper enquiries;
+    private final JsonMapper json;
+    private final Clock clock;
+
+    EnquiryService(EnquiryMapper enquiries, JsonMapper json, Clock clock) {
+        this.enquiries = enquiries;
+        this.json = json;
+        this.clock = clock;
+    }
+
+    /**
+     * Keeps a message.
+     *
+     * @param submission id the page gave the sending, or blank; the same message with the same id is one enquiry
+     * @param unwanted whether it looks like no customer's
+     */
+    @Transactional
+    public void keep(
+            String site, Long publication, Form form, Map<String, String> values, String submission, boolean unwanted) {
+        keep(site, publication, form, values, submission, unwanted, clock.instant());
+    }
+
+    /** Keeps a message that came at a given time; for messages brought in. */
+    @Transactional
+    public void keep(
+            String site,
+            Long publication,
+            Form form,
+            Map<String, String> values,
+            String submission,
+            boolean unwanted,
+            Instant receivedAt) {
+        List<Answer> answers = new ArrayList<>();
+        for (Form.Field field : form.fields()) {
+            String value = values.getOrDefault(field.key(), "");
+            if (!value.isEmpty()) {
+                answers.add(new Answer(field.key(), field.label(), value));
+            }
+        }
+        String fields = json.writeValueAsString(answers);
+        enquiries.insert(
+                UUID.randomUUID().toString(),
+                site,
+                publication,
+                repeatKey(site, submission, fields, receivedAt),
+                (unwanted ? State.UNWANTED : State.NEW).name(),
+                fields,
+                receivedAt);
+    }
+
+    public List<Enquiry> ofSite(String site) {
+        return enquiries.ofSite(site).stream()
+                .map(stored -> new Enquiry(
+                        stored.id(),
+                        State.valueOf(stored.state()),
+                        stored.receivedAt(),
+                        json.readValue(stored.fields(), new TypeReference<List<Answer>>() {})))
+                .toList();
+    }
+
+    /** @throws Problem 404 if the site has no such enquiry */
+    @Transactional
+    public void mark(String site, String id, State state) {
+        if (enquiries.setState(site, id, state.name()) == 0) {
+            throw Problem.notFound();
+        }
+    }
+
+    @Override
+    public SiteOutlook.State add(StoredSite site, SiteOutlook.State state) {
+        return new SiteOutlook.State(
+                state.publicAddress(), state.addressName(), state.pendingChanges(), enquiries.countNew(site.id()));
+    }
+
+    /**
+     * Without a script the page gives every visitor the same empty id; then the same words on the same day are taken
+     * for the same message sent again.
+     */
+    private static String repeatKey(String site, String submission, String fields, Instant at) {
+        String day = submission.isBlank() ? at.toString().substring(0, 10) : submission;
+        try {
+            byte[] digest = MessageDigest.getInstance("SHA-256")
+                    .digest((site + "\n" + day + "\n" + fields).getBytes(StandardCharsets.UTF_8));
+            return HexFormat.of().formatHex(digest);
+        } catch (NoSuchAlgorithmException e) {
+            throw new IllegalStateException("every Java has SHA-256", e);
+        }
+    }
+}

@@ -1,0 +1,157 @@
+package ostium.app.hosting;
+
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import java.io.IOException;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.springframework.dao.DataAccessException;
+import org.springframework.stereotype.Component;
+import ostium.app.enquiry.EnquiryService;
+import ostium.app.publishing.LiveSite;
+import ostium.app.site.SiteService;
+import ostium.app.web.RateLimits;
+import ostium.core.enquiry.Form;
+import ostium.core.opening.SheetReading;
+import ostium.core.opening.TypedSheet;
+import ostium.render.SiteRenderer;
+import ostium.render.Target;
+import tools.jackson.databind.json.JsonMapper;
+
+/**
+ * Takes what visitors send. The form that is checked is the one of the published version, whatever the owner is
+ * changing. Works without script: then the answer is a page.
+ */
+@Component
+class EnquiryDoor {
+    /** A field no person sees; what fills it in is no person. */
+    private static final String TRAP = "website";
+
+    private static final String SUBMISSION = "submission";
+
+    private final EnquiryService enquiries;
+    private final SiteService sites;
+    private final RateLimits limits;
+    private final JsonMapper json;
+
+    EnquiryDoor(EnquiryService enquiries, SiteService sites, RateLimits limits, JsonMapper json) {
+        this.enquiries = enquiries;
+        this.sites = sites;
+        this.limits = limits;
+        this.json = json;
+    }
+
+    void answer(LiveSite site, HttpServletRequest request, HttpServletResponse response) throws IOException {
+        if (!request.getMethod().equals("POST")) {
+            response.setHeader("Allow", "POST");
+            Wire.plainPage(response, 405, "Not possible", "Fill in the form on the page, and send it from there.");
+            return;
+        }
+        if (isFromElsewhere(request)) {
+            refuse(request, response, 403, "This came from another site. Fill in the form on the page itself.");
+            return;
+        }
+        if (!limits.allows(RateLimits.Act.ENQUIRY, site.site() + request.getRemoteAddr())) {
+            refuse(request, response, 429, "That was often. Wait a few minutes, or call.");
+            return;
+        }
+        Optional<Map<String, List<String>>> read = PostedForm.read(request);
+        if (read.isEmpty()) {
+            refuse(request, response, 413, "This is more than the form can take. Shorten it and send it again.");
+            return;
+        }
+        Map<String, List<String>> posted = new LinkedHashMap<>(read.get());
+        String submission = first(posted.remove(SUBMISSION));
+        boolean trapped = !first(posted.remove(TRAP)).isBlank();
+        TypedSheet sheet = json.readValue(site.sheet(), TypedSheet.class);
+        SheetReading reading = sites.read(sheet);
+        Form form = Form.of(reading.brief());
+        Form.Checked checked = form.check(posted, sheet.region());
+        if (!checked.unknown().isEmpty()) {
+            refuse(
+                    request,
+                    response,
+                    400,
+                    "The form has no field “" + checked.unknown().iterator().next() + "”.");
+            return;
+        }
+        if (!checked.accepted()) {
+            faults(request, response, sheet, reading, checked);
+            return;
+        }
+        try {
+            enquiries.keep(site.site(), site.publication(), form, checked.values(), cut(submission), trapped);
+        } catch (DataAccessException e) {
+            refuse(
+                    request,
+                    response,
+                    503,
+                    "Your message could not be kept just now. Send it again in a moment, or call.");
+            return;
+        }
+        if (wantsJson(request)) {
+            Wire.json(response, 200, "{\"sent\":true}");
+        } else {
+            response.setStatus(HttpServletResponse.SC_SEE_OTHER);
+            response.setHeader("Location", "/thanks");
+        }
+    }
+
+    private void faults(
+            HttpServletRequest request,
+            HttpServletResponse response,
+            TypedSheet sheet,
+            SheetReading reading,
+            Form.Checked checked)
+            throws IOException {
+        if (wantsJson(request)) {
+            Wire.json(response, 422, json.writeValueAsString(Map.of("faults", checked.faults())));
+            return;
+        }
+        String url = request.getScheme() + "://" + request.getHeader("Host") + "/";
+        Wire.html(
+                response,
+                422,
+                SiteRenderer.shipped()
+                        .enquiryPage(
+                                reading.brief(),
+                                sites.draft(sheet, reading),
+                                Target.published(url),
+                                checked.values(),
+                                checked.faults()));
+    }
+
+    private void refuse(HttpServletRequest request, HttpServletResponse response, int status, String words)
+            throws IOException {
+        if (wantsJson(request)) {
+            Wire.json(response, status, json.writeValueAsString(Map.of("detail", words)));
+        } else {
+            Wire.plainPage(response, status, "Not sent", words);
+        }
+    }
+
+    /** Browsers say where a post comes from; where they do not, it is taken. */
+    private static boolean isFromElsewhere(HttpServletRequest request) {
+        String fetchSite = request.getHeader("Sec-Fetch-Site");
+        if (fetchSite != null && !fetchSite.equals("same-origin") && !fetchSite.equals("none")) {
+            return true;
+        }
+        String origin = request.getHeader("Origin");
+        return origin != null && !origin.replaceFirst("^https?://", "").equals(request.getHeader("Host"));
+    }
+
+    private static boolean wantsJson(HttpServletRequest request) {
+        String accept = request.getHeader("Accept");
+        return accept != null && accept.contains("application/json");
+    }
+
+    private static String first(List<String> values) {
+        return values == null || values.isEmpty() ? "" : values.get(0);
+    }
+
+    private static String cut(String submission) {
+        return submission.length() > 64 ? submission.substring(0, 64) : submission;
+    }
+}

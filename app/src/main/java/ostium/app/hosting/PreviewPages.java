@@ -1,0 +1,69 @@
+package ostium.app.hosting;
+
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import java.io.IOException;
+import java.util.List;
+import java.util.Optional;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import org.springframework.stereotype.Component;
+import ostium.app.site.PreviewTokens;
+import ostium.app.site.SiteService;
+import ostium.app.site.StoredSite;
+import ostium.app.web.Origins;
+import ostium.core.opening.SheetReading;
+import ostium.core.opening.TypedSheet;
+import ostium.render.RenderedFile;
+import ostium.render.SiteRenderer;
+import ostium.render.Target;
+
+/** The page taking shape, drawn anew for every request by the renderer that also publishes. */
+@Component
+class PreviewPages {
+    private static final Pattern PATH = Pattern.compile("/([A-Za-z0-9_-]{20,80})/(.*)");
+
+    private final PreviewTokens tokens;
+    private final SiteService sites;
+    private final Origins origins;
+
+    PreviewPages(PreviewTokens tokens, SiteService sites, Origins origins) {
+        this.tokens = tokens;
+        this.sites = sites;
+        this.origins = origins;
+    }
+
+    void answer(HttpServletRequest request, HttpServletResponse response) throws IOException {
+        Wire.security(response, origins.editor());
+        String path = request.getRequestURI();
+        if (path.startsWith("/_ostium/") && Wire.own(path, response)) {
+            return;
+        }
+        Matcher matcher = PATH.matcher(path);
+        Optional<StoredSite> site =
+                matcher.matches() ? tokens.siteOf(matcher.group(1)).flatMap(sites::byId) : Optional.empty();
+        if (site.isEmpty()) {
+            Wire.plainPage(response, 404, "This preview has ended", "Reload the page beside it.");
+            return;
+        }
+        String name = matcher.group(2).isEmpty() ? "index.html" : matcher.group(2);
+        TypedSheet sheet = sites.sheet(site.get());
+        SheetReading reading = sites.read(sheet);
+        List<RenderedFile> files =
+                SiteRenderer.shipped().render(reading.brief(), sites.draft(sheet, reading), Target.preview());
+        Optional<RenderedFile> file =
+                files.stream().filter(each -> isAskedFor(each.path(), name)).findFirst();
+        if (file.isEmpty()) {
+            Wire.plainPage(response, 404, "No such page", "There is no page at this address.");
+            return;
+        }
+        Wire.bytes(response, 200, file.get().contentType(), file.get().bytes());
+    }
+
+    /** The site may have changed between a page and its stylesheet: then the present one is given. */
+    private static boolean isAskedFor(String path, String name) {
+        return path.equals(name)
+                || path.replaceFirst("\\.[0-9a-f]{12}\\.", ".").equals(name.replaceFirst("\\.[0-9a-f]{12}\\.", "."))
+                        && !path.endsWith(".html");
+    }
+}

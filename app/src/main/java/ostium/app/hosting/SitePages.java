@@ -1,0 +1,63 @@
+package ostium.app.hosting;
+
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import java.io.IOException;
+import java.util.Optional;
+import org.springframework.dao.DataAccessException;
+import org.springframework.stereotype.Component;
+import ostium.app.publishing.LiveSite;
+import ostium.app.publishing.LiveSite.LiveFile;
+import ostium.app.publishing.LiveSites;
+
+/** Public sites: files from memory, and the form. */
+@Component
+class SitePages {
+    private final LiveSites live;
+    private final EnquiryDoor enquiries;
+
+    SitePages(LiveSites live, EnquiryDoor enquiries) {
+        this.live = live;
+        this.enquiries = enquiries;
+    }
+
+    void answer(String host, HttpServletRequest request, HttpServletResponse response) throws IOException {
+        Wire.security(response, "'none'");
+        String path = request.getRequestURI();
+        if (path.startsWith("/_ostium/") && Wire.own(path, response)) {
+            return;
+        }
+        Optional<LiveSite> site;
+        try {
+            site = live.at(host);
+        } catch (DataAccessException e) {
+            Wire.plainPage(
+                    response, 503, "Back in a moment", "This site cannot be reached just now. Try again shortly.");
+            return;
+        }
+        if (site.isEmpty()) {
+            Wire.plainPage(response, 404, "No such site", "There is no site at this address. Check how it is written.");
+            return;
+        }
+        if (path.equals("/_ostium/enquiry")) {
+            enquiries.answer(site.get(), request, response);
+            return;
+        }
+        if (!request.getMethod().equals("GET") && !request.getMethod().equals("HEAD")) {
+            response.setHeader("Allow", "GET, HEAD");
+            Wire.plainPage(response, 405, "Not possible", "Pages can only be read.");
+            return;
+        }
+        LiveFile file = site.get().files().get(fileOf(path));
+        if (file == null) {
+            Wire.plainPage(
+                    response, 404, "No such page", "There is no page at this address. Go back to the first page.");
+            return;
+        }
+        Wire.file(request, response, file);
+    }
+
+    private static String fileOf(String path) {
+        return path.equals("/") ? "index.html" : path.equals("/thanks") ? "thanks.html" : path.substring(1);
+    }
+}

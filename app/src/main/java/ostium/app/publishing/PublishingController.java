@@ -1,0 +1,35 @@
+package ostium.app.publishing;
+
+import jakarta.servlet.http.HttpServletRequest;
+import org.springframework.http.HttpStatus;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+import ostium.app.site.SiteAccess;
+import ostium.app.site.StoredSite;
+
+@RestController
+class PublishingController {
+    private final PublishingService publishing;
+    private final SiteAccess access;
+
+    PublishingController(PublishingService publishing, SiteAccess access) {
+        this.publishing = publishing;
+        this.access = access;
+    }
+
+    /** @param address free name for a first publication */
+    record Publish(String address) {}
+
+    record Published(String publicAddress) {}
+
+    @PostMapping("/api/sites/{id}/publications")
+    @ResponseStatus(HttpStatus.CREATED)
+    Published publish(@PathVariable String id, @RequestBody Publish asked, HttpServletRequest request) {
+        StoredSite site = access.require(id, request);
+        access.requireAccount();
+        return new Published(publishing.publish(site, asked.address()));
+    }
+}

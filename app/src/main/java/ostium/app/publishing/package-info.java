@@ -1,0 +1,2 @@
+/** Making a version public: rendered whole, stored by content, switched in one transaction. */
+package ostium.app.publishing;

@@ -1,0 +1,102 @@
+package ostium.app.site;
+
+import java.nio.ByteBuffer;
+import java.security.GeneralSecurityException;
+import java.security.MessageDigest;
+import java.security.SecureRandom;
+import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.Arrays;
+import java.util.Base64;
+import java.util.Optional;
+import java.util.UUID;
+import javax.crypto.Mac;
+import javax.crypto.spec.SecretKeySpec;
+import org.apache.ibatis.annotations.Insert;
+import org.apache.ibatis.annotations.Mapper;
+import org.apache.ibatis.annotations.Select;
+import org.springframework.stereotype.Component;
+
+/**
+ * Tokens that open the preview of one site for some hours. They stand in the preview's path, since the preview has no
+ * cookie: site and end of validity, signed with a key of the installation (HMAC-SHA-256, 128 bits kept).
+ */
+@Component
+public class PreviewTokens {
+    static final Duration VALID = Duration.ofHours(12);
+    private static final int SIGNATURE = 16;
+    private static final String KEY_NAME = "preview-key";
+
+    @Mapper
+    interface SettingMapper {
+        @Insert("insert ignore into setting (name, value) values (#{name}, #{value})")
+        void insertIfMissing(String name, String value);
+
+        @Select("select value from setting where name = #{name}")
+        String value(String name);
+    }
+
+    private final SettingMapper settings;
+    private final Clock clock;
+    private volatile byte[] key;
+
+    PreviewTokens(SettingMapper settings, Clock clock) {
+        this.settings = settings;
+        this.clock = clock;
+    }
+
+    public String give(String siteId) {
+        UUID id = UUID.fromString(siteId);
+        byte[] body = ByteBuffer.allocate(24)
+                .putLong(id.getMostSignificantBits())
+                .putLong(id.getLeastSignificantBits())
+                .putLong(clock.instant().plus(VALID).getEpochSecond())
+                .array();
+        byte[] token = Arrays.copyOf(body, body.length + SIGNATURE);
+        System.arraycopy(sign(body), 0, token, body.length, SIGNATURE);
+        return Base64.getUrlEncoder().withoutPadding().encodeToString(token);
+    }
+
+    /** The site a token opens; empty when it is forged or out of date. */
+    public Optional<String> siteOf(String token) {
+        byte[] bytes;
+        try {
+            bytes = Base64.getUrlDecoder().decode(token);
+        } catch (IllegalArgumentException e) {
+            return Optional.empty();
+        }
+        if (bytes.length != 24 + SIGNATURE) {
+            return Optional.empty();
+        }
+        byte[] body = Arrays.copyOf(bytes, 24);
+        if (!MessageDigest.isEqual(sign(body), Arrays.copyOfRange(bytes, 24, bytes.length))) {
+            return Optional.empty();
+        }
+        ByteBuffer read = ByteBuffer.wrap(body);
+        UUID id = new UUID(read.getLong(), read.getLong());
+        return Instant.ofEpochSecond(read.getLong()).isAfter(clock.instant())
+                ? Optional.of(id.toString())
+                : Optional.empty();
+    }
+
+    private byte[] sign(byte[] body) {
+        try {
+            Mac mac = Mac.getInstance("HmacSHA256");
+            mac.init(new SecretKeySpec(key(), "HmacSHA256"));
+            return Arrays.copyOf(mac.doFinal(body), SIGNATURE);
+        } catch (GeneralSecurityException e) {
+            throw new IllegalStateException("every Java has HmacSHA256", e);
+        }
+    }
+
+    private byte[] key() {
+        if (key == null) {
+            byte[] fresh = new byte[32];
+            new SecureRandom().nextBytes(fresh);
+            settings.insertIfMissing(KEY_NAME, Base64.getEncoder().encodeToString(fresh));
+            key = Base64.getDecoder().decode(settings.value(KEY_NAME));
+        }
+        return key;
+    }
+}

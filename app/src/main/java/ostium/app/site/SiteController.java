@@ -1,0 +1,139 @@
+package ostium.app.site;
+
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import java.util.List;
+import java.util.Optional;
+import org.springframework.http.HttpStatus;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+import ostium.app.account.Account;
+import ostium.app.account.AccountService;
+import ostium.app.web.Origins;
+import ostium.app.web.Problem;
+import ostium.app.web.RateLimits;
+import ostium.core.draft.Draft;
+import ostium.core.opening.SheetReading;
+import ostium.core.opening.TypedSheet;
+
+@RestController
+class SiteController {
+    /** A sheet with every field as long as it may be stays well below this. */
+    private static final int LONGEST_SHEET = 100_000;
+
+    private final SiteService sites;
+    private final SiteAccess access;
+    private final AccountService accounts;
+    private final PreviewTokens tokens;
+    private final Origins origins;
+    private final List<SiteOutlook> outlooks;
+    private final RateLimits limits;
+
+    SiteController(
+            SiteService sites,
+            SiteAccess access,
+            AccountService accounts,
+            PreviewTokens tokens,
+            Origins origins,
+            List<SiteOutlook> outlooks,
+            RateLimits limits) {
+        this.sites = sites;
+        this.access = access;
+        this.accounts = accounts;
+        this.tokens = tokens;
+        this.origins = origins;
+        this.outlooks = outlooks;
+        this.limits = limits;
+    }
+
+    /** A line of the list of sites. */
+    record SiteLine(String id, String name, String state, int newEnquiries, String publicAddress) {}
+
+    record KeepSheet(long revision, TypedSheet sheet) {}
+
+    @GetMapping("/api/sites")
+    List<SiteLine> list(HttpServletRequest request) {
+        List<StoredSite> mine = accounts.current()
+                .map(account -> sites.ofOwner(account.id()))
+                .orElseGet(() -> SiteKey.hash(request).map(sites::ofKey).orElse(List.of()));
+        return mine.stream().map(this::line).toList();
+    }
+
+    @PostMapping("/api/sites")
+    @ResponseStatus(HttpStatus.CREATED)
+    SiteView create(HttpServletRequest request, HttpServletResponse response) {
+        limits.require(RateLimits.Act.NEW_SITE, request.getRemoteAddr());
+        Optional<Account> account = accounts.current();
+        StoredSite site = account.isPresent()
+                ? sites.create(account.get().id(), null)
+                : sites.create(null, SiteKey.hashOrNew(request, response));
+        return view(site);
+    }
+
+    @GetMapping("/api/sites/{id}")
+    SiteView show(@PathVariable String id, HttpServletRequest request) {
+        return view(access.require(id, request));
+    }
+
+    @PutMapping("/api/sites/{id}/sheet")
+    SiteView keep(@PathVariable String id, @RequestBody KeepSheet asked, HttpServletRequest request) {
+        StoredSite site = access.require(id, request);
+        if (asked.sheet() == null) {
+            throw new Problem(HttpStatus.BAD_REQUEST, "sheet", "There is no sheet in this.");
+        }
+        if (request.getContentLengthLong() > LONGEST_SHEET) {
+            throw new Problem(HttpStatus.CONTENT_TOO_LARGE, "sheet", "This is more than a sheet can hold.");
+        }
+        return view(sites.keep(site, asked.revision(), asked.sheet()));
+    }
+
+    private SiteLine line(StoredSite site) {
+        SiteOutlook.State state = outlook(site);
+        TypedSheet sheet = sites.sheet(site);
+        String words = state.publicAddress() == null
+                ? "not public yet"
+                : state.pendingChanges() ? "public, with changes waiting" : "public";
+        return new SiteLine(
+                site.id(),
+                sheet.name().isBlank() ? "A site without a name" : sheet.name(),
+                words,
+                state.newEnquiries(),
+                state.publicAddress());
+    }
+
+    private SiteOutlook.State outlook(StoredSite site) {
+        SiteOutlook.State state = new SiteOutlook.State(null, "", false, 0);
+        for (SiteOutlook outlook : outlooks) {
+            state = outlook.add(site, state);
+        }
+        return state;
+    }
+
+    private SiteView view(StoredSite site) {
+        TypedSheet sheet = sites.sheet(site);
+        SheetReading reading = sites.read(sheet);
+        Draft draft = sites.draft(sheet, reading);
+        SiteOutlook.State state = outlook(site);
+        return new SiteView(
+                site.id(),
+                site.revision(),
+                accounts.current().isPresent(),
+                sheet.name(),
+                sheet,
+                reading.answers(),
+                reading.missing(),
+                SiteView.trade(reading),
+                SiteView.plan(draft),
+                SiteView.head(reading.brief()),
+                origins.preview() + "/" + tokens.give(site.id()) + "/",
+                state.publicAddress(),
+                state.addressName(),
+                state.pendingChanges(),
+                state.newEnquiries());
+    }
+}

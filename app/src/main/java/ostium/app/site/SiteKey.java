@@ -1,0 +1,68 @@
+package ostium.app.site;
+
+import jakarta.servlet.http.Cookie;
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import java.nio.charset.StandardCharsets;
+import java.security.MessageDigest;
+import java.security.NoSuchAlgorithmException;
+import java.security.SecureRandom;
+import java.time.Duration;
+import java.util.Base64;
+import java.util.HexFormat;
+import java.util.Optional;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.ResponseCookie;
+
+/**
+ * The random key of a browser that has made a site before signing up. The browser holds the key in a cookie; only its
+ * hash is stored.
+ */
+final class SiteKey {
+    static final String COOKIE = "ostium_key";
+    private static final SecureRandom RANDOM = new SecureRandom();
+
+    private SiteKey() {}
+
+    /** Hash of the key this request carries. */
+    static Optional<String> hash(HttpServletRequest request) {
+        if (request.getCookies() == null) {
+            return Optional.empty();
+        }
+        for (Cookie cookie : request.getCookies()) {
+            if (cookie.getName().equals(COOKIE) && cookie.getValue().length() >= 40) {
+                return Optional.of(sha256(cookie.getValue()));
+            }
+        }
+        return Optional.empty();
+    }
+
+    /** Hash of the key this request carries, or of a new one given with the answer. */
+    static String hashOrNew(HttpServletRequest request, HttpServletResponse response) {
+        return hash(request).orElseGet(() -> {
+            byte[] bytes = new byte[32];
+            RANDOM.nextBytes(bytes);
+            String key = Base64.getUrlEncoder().withoutPadding().encodeToString(bytes);
+            response.addHeader(
+                    HttpHeaders.SET_COOKIE,
+                    ResponseCookie.from(COOKIE, key)
+                            .httpOnly(true)
+                            .sameSite("Lax")
+                            .secure(request.isSecure())
+                            .path("/")
+                            .maxAge(Duration.ofDays(60))
+                            .build()
+                            .toString());
+            return sha256(key);
+        });
+    }
+
+    private static String sha256(String key) {
+        try {
+            return HexFormat.of()
+                    .formatHex(MessageDigest.getInstance("SHA-256").digest(key.getBytes(StandardCharsets.UTF_8)));
+        } catch (NoSuchAlgorithmException e) {
+            throw new IllegalStateException("every Java has SHA-256", e);
+        }
+    }
+}

@@ -1,0 +1,107 @@
+package ostium.app.site;
+
+import java.util.List;
+import java.util.Map;
+import ostium.core.draft.Brief;
+import ostium.core.draft.Draft;
+import ostium.core.draft.Plan;
+import ostium.core.opening.FieldAnswer;
+import ostium.core.opening.SheetReading;
+import ostium.core.opening.TypedSheet;
+import ostium.core.search.PageHead;
+import ostium.core.trade.Trade;
+
+/**
+ * A site as the interface sees it.
+ *
+ * @param sheet what was typed, as it was typed
+ * @param answers what stands beneath each field
+ * @param missing what is still needed for a first page
+ * @param trade what is known of the trade
+ * @param plan which sections the page has and why
+ * @param head title and description for search
+ * @param preview address of the preview
+ * @param publicAddress where the site is live, or null
+ * @param addressName the free name it has or could have
+ * @param pendingChanges whether the sheet differs from what is live
+ */
+record SiteView(
+        String id,
+        long revision,
+        boolean signedIn,
+        String name,
+        TypedSheet sheet,
+        Map<String, FieldAnswer> answers,
+        List<String> missing,
+        TradeView trade,
+        PlanView plan,
+        HeadView head,
+        String preview,
+        String publicAddress,
+        String addressName,
+        boolean pendingChanges,
+        int newEnquiries) {
+
+    record TradeView(
+            String id,
+            String name,
+            boolean near,
+            String goal,
+            List<Usual> services,
+            List<Question> questions,
+            List<AssumptionView> assumptions,
+            boolean visits,
+            boolean receives) {}
+
+    record Usual(String key, String name, Integer minutes) {}
+
+    record Question(String key, String ask, String says) {}
+
+    record AssumptionView(String key, String words, boolean denied) {}
+
+    record PlanView(List<Choice> sections, List<Choice> leftOut) {}
+
+    record Choice(String name, String reason) {}
+
+    record HeadView(String title, String description) {}
+
+    static TradeView trade(SheetReading reading) {
+        Trade trade = reading.brief().trade();
+        Brief brief = reading.brief();
+        return new TradeView(
+                trade.id(),
+                trade.name(),
+                reading.tradeNear(),
+                brief.goal().name(),
+                trade.services().stream()
+                        .map(usual -> new Usual(usual.key(), usual.name(), usual.minutes()))
+                        .toList(),
+                trade.practices().stream()
+                        .map(practice -> new Question(practice.key(), practice.ask(), practice.says()))
+                        .toList(),
+                brief.assumptions().stream()
+                        .map(assumption -> new AssumptionView(
+                                assumption.name(),
+                                assumption.words(),
+                                brief.denied().contains(assumption)))
+                        .toList(),
+                brief.visits(),
+                brief.receives());
+    }
+
+    static PlanView plan(Draft draft) {
+        return new PlanView(
+                choices(draft.plan().sections()), choices(draft.plan().leftOut()));
+    }
+
+    private static List<Choice> choices(List<Plan.Choice> choices) {
+        return choices.stream()
+                .map(choice -> new Choice(choice.kind().words(), choice.reason()))
+                .toList();
+    }
+
+    static HeadView head(Brief brief) {
+        PageHead head = PageHead.of(brief);
+        return new HeadView(head.title(), head.description());
+    }
+}

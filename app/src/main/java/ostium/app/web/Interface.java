@@ -1,0 +1,29 @@
+package ostium.app.web;
+
+import java.time.Duration;
+import org.springframework.context.annotation.Configuration;
+import org.springframework.http.CacheControl;
+import org.springframework.stereotype.Controller;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.servlet.config.annotation.ResourceHandlerRegistry;
+import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
+
+/** Serves the owner's interface: its files, and its first page for every address the interface itself knows. */
+@Configuration
+class Interface implements WebMvcConfigurer {
+    @Override
+    public void addResourceHandlers(ResourceHandlerRegistry registry) {
+        registry.addResourceHandler("/assets/**")
+                .addResourceLocations("classpath:/static/assets/")
+                .setCacheControl(
+                        CacheControl.maxAge(Duration.ofDays(365)).cachePublic().immutable());
+    }
+
+    @Controller
+    static class FirstPage {
+        @GetMapping({"/", "/new", "/sign-in", "/sites", "/sites/{id}", "/sites/{id}/{screen}"})
+        String firstPage() {
+            return "forward:/index.html";
+        }
+    }
+}
