@@ -1,5 +1,6 @@
 package ostium.app.account;
 
+import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import jakarta.servlet.http.HttpSession;
@@ -43,7 +44,9 @@ class AccountController {
     record SignIn(String email, String password) {}
 
     /** @param name null when nobody is signed in */
-    record Session(String name, String email) {}
+    record Session(
+            @Schema(types = {"string", "null"}) String name,
+            @Schema(types = {"string", "null"}) String email) {}
 
     @GetMapping("/api/session")
     Session session() {

@@ -1,5 +1,6 @@
 package ostium.app.site;
 
+import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.util.List;
@@ -52,7 +53,12 @@ class SiteController {
     }
 
     /** A line of the list of sites. */
-    record SiteLine(String id, String name, String state, int newEnquiries, String publicAddress) {}
+    record SiteLine(
+            String id,
+            String name,
+            String state,
+            int newEnquiries,
+            @Schema(types = {"string", "null"}) String publicAddress) {}
 
     record KeepSheet(long revision, TypedSheet sheet) {}
 

@@ -1,5 +1,6 @@
 package ostium.app.site;
 
+import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
 import java.util.Map;
 import ostium.core.draft.Brief;
@@ -37,7 +38,7 @@ record SiteView(
         PlanView plan,
         HeadView head,
         String preview,
-        String publicAddress,
+        @Schema(types = {"string", "null"}) String publicAddress,
         String addressName,
         boolean pendingChanges,
         int newEnquiries) {
@@ -53,7 +54,10 @@ record SiteView(
             boolean visits,
             boolean receives) {}
 
-    record Usual(String key, String name, Integer minutes) {}
+    record Usual(
+            String key,
+            String name,
+            @Schema(types = {"integer", "null"}) Integer minutes) {}
 
     record Question(String key, String ask, String says) {}
 

@@ -1,0 +1,39 @@
+/** The API, typed from its own description. */
+import createClient from 'openapi-fetch';
+import type { components, paths } from './schema';
+
+export type SiteView = components['schemas']['SiteView'];
+export type Sheet = components['schemas']['TypedSheet'];
+export type TypedService = components['schemas']['TypedService'];
+export type Answer = components['schemas']['FieldAnswer'];
+export type Enquiry = components['schemas']['Enquiry'];
+export type SiteLine = components['schemas']['SiteLine'];
+export type Session = components['schemas']['Session'];
+export type Suggestion = components['schemas']['Suggestion'];
+
+/** What the server says when it cannot do a thing: words for the owner, and the field they are about. */
+export interface Problem {
+  detail: string;
+  field: string;
+  status: number;
+}
+
+export const api = createClient<paths>({ baseUrl: location.origin });
+
+api.use({
+  onRequest({ request }) {
+    const token = document.cookie.match(/(?:^|; )XSRF-TOKEN=([^;]+)/)?.[1];
+    if (token) request.headers.set('X-XSRF-TOKEN', decodeURIComponent(token));
+    return request;
+  }
+});
+
+/** Turns the error of a call into a {@link Problem}; what has no words of its own gets plain ones. */
+export function problemOf(error: unknown, response: Response): Problem {
+  const body = (error ?? {}) as { detail?: string; field?: string };
+  return {
+    detail: body.detail ?? 'That did not work. Try again in a moment.',
+    field: body.field ?? '',
+    status: response.status
+  };
+}

@@ -1,0 +1,205 @@
+<script lang="ts">
+  import type { Snippet } from 'svelte';
+  import { navigate, route } from '../router';
+  import { session } from '../session.svelte';
+  import type { SiteState } from '../site.svelte';
+  import DoorMark from './DoorMark.svelte';
+  import LightSwitch from './LightSwitch.svelte';
+
+  /** The frame around every screen: whose site it is, where you are, what is not public yet, and the main act. */
+  let { site, act, children }: { site?: SiteState; act?: Snippet; children: Snippet } = $props();
+
+  const id = $derived(site?.view?.id ?? '');
+  const begun = $derived(
+    site?.view !== null &&
+      site?.view !== undefined &&
+      (site.view.missing.length === 0 || !!site.view.publicAddress)
+  );
+  const name = $derived(site?.sheet.name.trim() || 'Ostium');
+  const places = $derived([
+    { path: `/sites/${id}`, words: 'Facts', waits: '' },
+    { path: `/sites/${id}/page`, words: 'Page', waits: '' },
+    {
+      path: `/sites/${id}/enquiries`,
+      words: 'Enquiries',
+      waits: site?.view?.newEnquiries ? `${site.view.newEnquiries} wait` : ''
+    }
+  ]);
+
+  async function leave(): Promise<void> {
+    await session.signOut();
+    navigate('/sign-in');
+  }
+</script>
+
+<a class="skip" href="#main">Skip to the content</a>
+<header>
+  <a class="sign" href={session.isIn ? '/sites' : '/'}>
+    <DoorMark />
+    <span dir="auto">{name}</span>
+  </a>
+  {#if begun}
+    <nav aria-label="Screens">
+      {#each places as place (place.path)}
+        <a href={place.path} aria-current={route.pathname === place.path ? 'page' : undefined}>
+          {place.words}{#if place.waits}<span class="waits">{place.waits}</span>{/if}
+        </a>
+      {/each}
+    </nav>
+  {/if}
+  <div class="acts">
+    {#if act}
+      {@render act()}
+    {:else if !session.isIn && session.known}
+      <span class="quiet wide">No account needed yet</span>
+      <a class="act" href="/sign-in">Sign in</a>
+    {/if}
+  </div>
+</header>
+<main id="main">
+  {@render children()}
+</main>
+<footer>
+  <LightSwitch />
+  {#if session.isIn}
+    <span class="quiet">{session.current.email}</span>
+    <a class="word" href="/sites">All sites</a>
+    <button class="word" onclick={leave}>Sign out</button>
+  {/if}
+</footer>
+
+<style>
+  .skip {
+    position: absolute;
+    left: 8px;
+    top: -60px;
+    z-index: 30;
+    padding: 12px 18px;
+    background: var(--lacquer-fill);
+    color: var(--on-lacquer);
+    font-weight: 700;
+  }
+  .skip:focus {
+    top: 6px;
+  }
+  header {
+    display: flex;
+    align-items: stretch;
+    min-height: 56px;
+    padding-right: 20px;
+    background: var(--panel);
+    border-bottom: 1px solid var(--rule);
+  }
+  .sign {
+    display: flex;
+    align-items: center;
+    gap: 10px;
+    max-width: 300px;
+    min-width: 0;
+    padding: 6px 20px;
+    border-right: 1px solid var(--rule);
+    color: var(--ink);
+    font:
+      700 17px/1.15 'Aleo Variable',
+      Georgia,
+      serif;
+  }
+  .sign span {
+    overflow: hidden;
+    text-overflow: ellipsis;
+    white-space: nowrap;
+  }
+  nav {
+    display: flex;
+    padding: 0 10px;
+  }
+  nav a {
+    display: flex;
+    align-items: center;
+    gap: 6px;
+    margin: 14px 0;
+    padding: 0 12px;
+    border-left: 4px solid transparent;
+    color: var(--pencil);
+  }
+  nav a:hover {
+    color: var(--ink);
+  }
+  nav a[aria-current] {
+    border-left-color: var(--lacquer-fill);
+    color: var(--ink);
+    font-weight: 700;
+  }
+  .waits {
+    color: var(--brass);
+    font-size: 14px;
+    font-weight: 700;
+  }
+  .acts {
+    display: flex;
+    align-items: center;
+    gap: 14px;
+    margin-left: auto;
+    padding-left: 12px;
+  }
+  .acts :global(.act) {
+    min-height: 38px;
+    padding-block: 5px;
+    font-size: 16px;
+  }
+  main {
+    max-width: 1320px;
+    margin: 0 auto;
+    padding: 26px 32px 48px;
+  }
+  footer {
+    display: flex;
+    flex-wrap: wrap;
+    align-items: center;
+    gap: 6px 22px;
+    max-width: 1320px;
+    margin: 0 auto;
+    padding: 0 32px 20px;
+  }
+  @media (min-width: 1200px) {
+    main,
+    footer {
+      padding-inline: 44px;
+    }
+  }
+  @media (max-width: 720px) {
+    header {
+      flex-wrap: wrap;
+      padding-right: 12px;
+    }
+    .sign {
+      flex: 1;
+      max-width: none;
+      padding: 6px 12px 6px 16px;
+      border-right: 0;
+    }
+    .wide {
+      display: none;
+    }
+    nav {
+      order: 3;
+      width: 100%;
+      padding: 0 8px;
+      border-top: 1px solid var(--fine-rule);
+    }
+    nav a {
+      margin: 0;
+      min-height: 44px;
+      padding: 0 9px;
+    }
+    .acts :global(.act) {
+      min-height: 44px;
+    }
+    main {
+      padding: 18px 16px 36px;
+    }
+    footer {
+      padding: 0 16px 18px;
+    }
+  }
+</style>

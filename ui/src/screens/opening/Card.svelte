@@ -1,0 +1,91 @@
+<script lang="ts">
+  import AnswerLine from '../../parts/AnswerLine.svelte';
+  import Row from '../../parts/Row.svelte';
+  import type { SiteState } from '../../site.svelte';
+  import Goals from './Goals.svelte';
+  import Services from './Services.svelte';
+  import TradeField from './TradeField.svelte';
+  import TypedLine from './TypedLine.svelte';
+
+  /** The card with the facts most pages need. */
+  let { site }: { site: SiteState } = $props();
+
+  const visits = $derived((site.view?.trade.visits ?? false) || site.sheet.area !== '');
+  const countries = [
+    { code: 'GB', words: 'United Kingdom' },
+    { code: 'IE', words: 'Ireland' },
+    { code: 'US', words: 'United States' }
+  ];
+</script>
+
+<section class="leaf chosen card" aria-label="Facts">
+  <Row label="Trade" for="trade">
+    <TradeField {site} />
+    <AnswerLine id="trade-answer" answer={site.view?.answers['trade']} typed={site.sheet.trade} />
+  </Row>
+  <Row label="Name" for="name">
+    <TypedLine {site} field="name" placeholder="What your business is called" autocomplete="organization" />
+  </Row>
+  <Row label="Where" for="place">
+    <div class="where">
+      <TypedLine
+        {site}
+        field="place"
+        placeholder="Your address, or just your town"
+        autocomplete="street-address"
+      />
+      <label class="hidden-words" for="region">Country</label>
+      <select id="region" class="line country" bind:value={site.sheet.region} onchange={() => site.changed()}>
+        {#each countries as country (country.code)}<option value={country.code}>{country.words}</option
+          >{/each}
+      </select>
+    </div>
+  </Row>
+  {#if visits}
+    <Row label="You come to" for="area">
+      <TypedLine {site} field="area" placeholder="The places, with commas between" />
+    </Row>
+  {/if}
+  <Row label="Telephone" for="telephone">
+    <TypedLine
+      {site}
+      field="telephone"
+      type="tel"
+      autocomplete="tel"
+      placeholder="As you would write it on a card"
+    />
+  </Row>
+  <Row label="E-mail" for="email">
+    <TypedLine {site} field="email" type="email" autocomplete="email" placeholder="Shown to visitors" />
+  </Row>
+  <Row label="Hours" for="hours">
+    <TypedLine {site} field="hours" placeholder="Mon-Fri 9-5:30, Sat 10-2" />
+  </Row>
+  <Row label="You do"><Services {site} /></Row>
+  <Row label="Visitors should"><Goals {site} /></Row>
+</section>
+
+<style>
+  .card {
+    padding: 12px 24px 16px;
+  }
+  .where {
+    display: grid;
+    grid-template-columns: minmax(0, 1fr) 160px;
+    gap: 16px;
+    align-items: start;
+  }
+  .country {
+    color: var(--pencil);
+    font-size: 15px;
+  }
+  @media (max-width: 720px) {
+    .card {
+      padding: 4px 16px 12px;
+    }
+    .where {
+      grid-template-columns: minmax(0, 1fr);
+      gap: 4px;
+    }
+  }
+</style>

@@ -1,0 +1,174 @@
+<script lang="ts">
+  import { untrack } from 'svelte';
+  import { navigate, route } from '../../router';
+  import Frame from '../../parts/Frame.svelte';
+  import KeptLine from '../../parts/KeptLine.svelte';
+  import Shopfront from '../../parts/Shopfront.svelte';
+  import WidthSwitch from '../../parts/WidthSwitch.svelte';
+  import PublishAct from '../page/PublishAct.svelte';
+  import { SiteState } from '../../site.svelte';
+  import Lost from '../Lost.svelte';
+  import Assumptions from './Assumptions.svelte';
+  import Card from './Card.svelte';
+  import Proof from './Proof.svelte';
+  import EarlierSites from './EarlierSites.svelte';
+
+  const site = new SiteState();
+  const id = $derived((route.params as { id?: string }).id);
+  let wide = $state(false);
+  let nudge = $state('');
+
+  $effect(() => {
+    const asked = id;
+    untrack(() => {
+      if (asked && asked !== site.view?.id) void site.load(asked);
+    });
+  });
+
+  // A new sheet gets its address with the first thing typed, so that a reload finds it again.
+  $effect(() => {
+    if (!id && site.view) history.replaceState(history.state, '', `/sites/${site.view.id}`);
+  });
+
+  const isNew = $derived(!site.view?.publicAddress);
+  const begun = $derived(site.view !== null && (site.sheet.trade + site.sheet.name).trim() !== '');
+
+  async function layOut(): Promise<void> {
+    await site.keep();
+    const missing = site.view?.missing ?? ['your trade', 'your name', 'a telephone number or a mail address'];
+    const unread = Object.entries(site.view?.answers ?? {}).find(
+      ([, answer]) => answer.state === 'REFUSED' || answer.state === 'ASKED'
+    );
+    if (missing.length) {
+      nudge = `Still needed: ${missing.join(', ')}.`;
+      const first = missing[0]?.includes('trade')
+        ? 'trade'
+        : missing[0]?.includes('name')
+          ? 'name'
+          : 'telephone';
+      document.getElementById(first)?.focus();
+    } else if (unread) {
+      nudge = 'One line is not understood yet.';
+      document.getElementById(unread[0].replace(/\./g, '-'))?.focus();
+    } else if (site.view) {
+      navigate('/sites/:id/page', { params: { id: site.view.id } });
+    }
+  }
+</script>
+
+<svelte:head><title>{site.sheet.name.trim() || 'New site'} · Facts · Ostium</title></svelte:head>
+
+{#if site.missing}
+  <Lost />
+{:else}
+  <Frame {site} act={site.view?.publicAddress ? publish : undefined}>
+    <div class="board">
+      <div class="sheet">
+        {#if isNew}
+          <h1>Tell us what people need to know</h1>
+          <p class="lead">
+            Three facts are enough for a first page: your trade, your name, and one way to reach you. Give
+            them in any order.
+          </p>
+        {:else}
+          <h1>Facts</h1>
+          <p class="lead">Said once here, used everywhere on the page.</p>
+        {/if}
+        {#if !id && !site.view}<EarlierSites />{/if}
+        <Card {site} />
+        {#if site.view && site.sheet.trade.trim()}<Proof {site} />{/if}
+        <div class="foot">
+          <button class="act main" onclick={layOut}>{isNew ? 'Lay out the page' : 'See the page'}</button>
+          <div>
+            {#if nudge && (site.view?.missing.length ?? 1) > 0}<p class="nudge" role="alert">{nudge}</p>
+            {:else if isNew}<p class="quiet">Nothing is public until you say so.</p>{/if}
+            {#if site.view}<KeptLine {site} />{/if}
+          </div>
+        </div>
+      </div>
+      <aside class="shape">
+        <div class="head">
+          <h2>Taking shape</h2>
+          <WidthSwitch bind:wide />
+        </div>
+        {#if begun && site.view}
+          <Shopfront
+            address={site.view.preview}
+            revision={site.view.revision}
+            width={wide ? 1280 : 390}
+            height={wide ? 300 : 560}
+            label="Your page as it stands"
+          />
+        {:else}
+          <div class="empty">
+            <p>Your page appears here with the first fact, and grows with every other.</p>
+          </div>
+        {/if}
+        {#if site.view && site.sheet.trade.trim()}<Assumptions {site} />{/if}
+      </aside>
+    </div>
+  </Frame>
+{/if}
+
+{#snippet publish()}<PublishAct {site} />{/snippet}
+
+<style>
+  .board {
+    display: grid;
+    grid-template-columns: minmax(0, 1fr) 420px;
+    gap: 28px;
+    align-items: start;
+  }
+  .sheet > :global(.lead) {
+    margin: 8px 0 18px;
+  }
+  .foot {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 12px 20px;
+    align-items: center;
+    margin-top: 18px;
+  }
+  .nudge {
+    color: var(--madder);
+    font-weight: 700;
+  }
+  .shape {
+    position: sticky;
+    top: 16px;
+    display: grid;
+    gap: 12px;
+  }
+  .head {
+    display: flex;
+    justify-content: space-between;
+    align-items: center;
+  }
+  .head h2 {
+    font:
+      700 16px/1.4 'Atkinson Hyperlegible Next Variable',
+      system-ui,
+      sans-serif;
+  }
+  .empty {
+    display: grid;
+    place-items: center;
+    height: 420px;
+    padding: 40px;
+    border: 1px dashed var(--control);
+    border-radius: 3px;
+    color: var(--pencil);
+    text-align: center;
+  }
+  @media (max-width: 980px) {
+    .board {
+      grid-template-columns: minmax(0, 1fr);
+    }
+    .shape {
+      position: static;
+    }
+    .empty {
+      height: 180px;
+    }
+  }
+</style>

@@ -1,0 +1,166 @@
+<script lang="ts">
+  import Row from '../../parts/Row.svelte';
+  import AnswerLine from '../../parts/AnswerLine.svelte';
+  import type { SiteState } from '../../site.svelte';
+  import TypedLine from './TypedLine.svelte';
+
+  /** What makes the page stronger if it is true. All of it can be skipped. */
+  let { site }: { site: SiteState } = $props();
+
+  let all = $state(false);
+  const questions = $derived(site.view?.trade.questions ?? []);
+  const shown = $derived(
+    questions.filter((question, index) => all || index < 3 || site.sheet.practices.includes(question.key))
+  );
+
+  function turn(key: string): void {
+    const yes = site.sheet.practices;
+    site.sheet.practices = yes.includes(key) ? yes.filter((each) => each !== key) : [...yes, key];
+    site.changed();
+  }
+
+  function addLink(): void {
+    site.sheet.links.push('');
+  }
+</script>
+
+<section class="leaf waits proof" aria-labelledby="proof-heading">
+  <h2 id="proof-heading">Worth saying, if it is true</h2>
+  <p class="quiet">Skip what does not fit. Nothing is said on the page that you have not said here.</p>
+  <ul class="questions">
+    {#each shown as question (question.key)}
+      {@const yes = site.sheet.practices.includes(question.key)}
+      <li>
+        <span
+          >{question.ask}{#if yes}<span class="says">On the page: “{question.says}”</span>{/if}</span
+        >
+        <button class="chip-leaf" type="button" aria-pressed={yes} onclick={() => turn(question.key)}
+          >Yes<span class="hidden-words">, {question.ask}</span></button
+        >
+      </li>
+    {/each}
+  </ul>
+  {#if !all && questions.length > shown.length}
+    <button class="word" type="button" onclick={() => (all = true)}
+      >{questions.length - shown.length} more {questions.length - shown.length === 1
+        ? 'question'
+        : 'questions'}</button
+    >
+  {/if}
+  <Row label="Who people meet" for="person"
+    ><TypedLine {site} field="person" placeholder="Your own name" autocomplete="name" /></Row
+  >
+  <Row label="Since" for="founded"><TypedLine {site} field="founded" placeholder="The year you began" /></Row>
+  <Row label="You answer" for="promise"
+    ><TypedLine {site} field="promise" placeholder="by the next working morning" /></Row
+  >
+  <Row label="Member of" for="membership">
+    <div class="membership">
+      <input
+        id="membership"
+        class="line"
+        placeholder="A guild or a register"
+        dir="auto"
+        bind:value={site.sheet.membership.body}
+        oninput={() => site.changed()}
+      />
+      <label class="hidden-words" for="membership-number">Member number</label>
+      <input
+        id="membership-number"
+        class="line"
+        placeholder="number"
+        bind:value={site.sheet.membership.number}
+        oninput={() => site.changed()}
+      />
+      <label class="hidden-words" for="membership-until">Valid until</label>
+      <input
+        id="membership-until"
+        class="line"
+        placeholder="until 2027-06"
+        bind:value={site.sheet.membership.until}
+        oninput={() => site.changed()}
+      />
+    </div>
+    <AnswerLine
+      id="membership-answer"
+      answer={site.view?.answers['membership']}
+      typed={site.sheet.membership.until}
+    />
+  </Row>
+  <Row label="In your own words" for="words">
+    <textarea
+      id="words"
+      class="line"
+      rows="3"
+      dir="auto"
+      placeholder="What sets you apart? How did it begin? It stands on the page just as you write it."
+      bind:value={site.sheet.words}
+      oninput={() => site.changed()}
+      aria-describedby="words-answer"></textarea>
+    <AnswerLine id="words-answer" answer={site.view?.answers['words']} typed={site.sheet.words} />
+  </Row>
+  <Row label="Elsewhere">
+    {#each site.sheet.links as link, index (index)}
+      <label class="hidden-words" for="links-{index}">Link {index + 1}</label>
+      <input
+        id="links-{index}"
+        class="line"
+        placeholder="Paste a link, or a name like instagram @ashlatch"
+        bind:value={site.sheet.links[index]}
+        oninput={() => site.changed()}
+        aria-describedby="links-{index}-answer"
+      />
+      <AnswerLine
+        id="links-{index}-answer"
+        answer={site.view?.answers[`links.${index}`]}
+        typed={link}
+        take={(words) => {
+          site.sheet.links[index] = words;
+          site.changed();
+        }}
+      />
+    {/each}
+    <button class="word" type="button" onclick={addLink}>Add a link</button>
+  </Row>
+</section>
+
+<style>
+  .proof {
+    margin-top: 16px;
+    padding: 16px 24px 10px;
+  }
+  .questions {
+    margin: 10px 0 0;
+    padding: 0;
+    list-style: none;
+  }
+  li {
+    display: flex;
+    justify-content: space-between;
+    align-items: center;
+    gap: 16px;
+    padding: 8px 0;
+    border-top: 1px solid var(--fine-rule);
+  }
+  .says {
+    display: block;
+    color: var(--verdigris);
+    font-size: 15px;
+  }
+  .membership {
+    display: grid;
+    grid-template-columns: minmax(0, 1fr) 90px 130px;
+    gap: 14px;
+  }
+  @media (max-width: 720px) {
+    .proof {
+      padding: 14px 16px 8px;
+    }
+    .membership {
+      grid-template-columns: 1fr 1fr;
+    }
+    .membership input:first-child {
+      grid-column: 1 / -1;
+    }
+  }
+</style>

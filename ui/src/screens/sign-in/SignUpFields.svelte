@@ -1,0 +1,64 @@
+<script lang="ts">
+  interface Account {
+    name: string;
+    email: string;
+    password: string;
+  }
+
+  /** The three fields of an account. */
+  let { account = $bindable(), fault }: { account: Account; fault: { field: string; detail: string } } =
+    $props();
+
+  const fields = [
+    { key: 'name', label: 'Your name', type: 'text', autocomplete: 'name', hint: '' },
+    {
+      key: 'email',
+      label: 'Your e-mail',
+      type: 'email',
+      autocomplete: 'email',
+      hint: 'For signing in. Not shown on the page.'
+    },
+    {
+      key: 'password',
+      label: 'A password',
+      type: 'password',
+      autocomplete: 'new-password',
+      hint: 'At least 8 characters.'
+    }
+  ] as const;
+</script>
+
+{#each fields as field (field.key)}
+  {@const wrong = fault.field === field.key}
+  <div class="field">
+    <label for="account-{field.key}">{field.label}</label>
+    <input
+      id="account-{field.key}"
+      class="line"
+      type={field.type}
+      autocomplete={field.autocomplete}
+      bind:value={account[field.key]}
+      aria-invalid={wrong ? 'true' : undefined}
+      aria-describedby="account-{field.key}-note"
+    />
+    <p id="account-{field.key}-note" class={wrong ? 'fault' : 'quiet'}>{wrong ? fault.detail : field.hint}</p>
+  </div>
+{/each}
+
+<style>
+  .field {
+    margin-top: 12px;
+  }
+  label {
+    font-weight: 700;
+  }
+  .fault {
+    margin-top: 4px;
+    color: var(--madder);
+    font-size: 15px;
+  }
+  .quiet {
+    margin-top: 4px;
+    font-size: 14px;
+  }
+</style>

@@ -1,0 +1,74 @@
+<script lang="ts">
+  import { api, type SiteLine } from '../../api/client';
+  import Frame from '../../parts/Frame.svelte';
+  import { peopleWait } from '../enquiries/waiting';
+
+  let sites = $state<SiteLine[] | null>(null);
+  let away = $state(false);
+
+  api
+    .GET('/api/sites')
+    .then(({ data }) => (sites = data ?? []))
+    .catch(() => (away = true));
+</script>
+
+<svelte:head><title>All sites · Ostium</title></svelte:head>
+
+{#snippet begin()}<a class="act main" href="/new">Start a new site</a>{/snippet}
+
+<Frame act={begin}>
+  <h1>All sites</h1>
+  <p class="lead">Each with what waits for you there.</p>
+  {#if away}
+    <p role="alert">The connection is away. Reload in a moment.</p>
+  {:else if sites && sites.length === 0}
+    <section class="leaf empty">
+      <p>No site yet. Three facts are enough for a first page.</p>
+    </section>
+  {:else if sites}
+    <ul>
+      {#each sites as site (site.id)}
+        <li class="leaf {site.newEnquiries ? 'waits' : site.publicAddress ? 'is-open' : ''}">
+          <a href={site.publicAddress ? `/sites/${site.id}/enquiries` : `/sites/${site.id}`}>
+            <h2 dir="auto">{site.name}</h2>
+            <span class="quiet">{site.state}</span>
+            {#if site.newEnquiries}<span class="waiting">{peopleWait(site.newEnquiries)}</span>{/if}
+          </a>
+        </li>
+      {/each}
+    </ul>
+  {/if}
+</Frame>
+
+<style>
+  ul {
+    display: grid;
+    gap: 12px;
+    max-width: 760px;
+    margin: 20px 0 0;
+    padding: 0;
+    list-style: none;
+  }
+  li a {
+    display: grid;
+    grid-template-columns: minmax(0, 1fr) auto;
+    gap: 2px 16px;
+    padding: 16px 20px;
+    color: inherit;
+  }
+  li h2 {
+    grid-column: 1;
+  }
+  .waiting {
+    grid-column: 2;
+    grid-row: 1 / 3;
+    align-self: center;
+    color: var(--brass);
+    font-weight: 700;
+  }
+  .empty {
+    max-width: 760px;
+    margin-top: 20px;
+    padding: 20px;
+  }
+</style>

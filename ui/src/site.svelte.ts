@@ -1,0 +1,118 @@
+import { api, problemOf, type Sheet, type SiteView } from './api/client';
+
+/** How much of what was typed the server has. */
+export type Keeping = 'kept' | 'keeping' | 'waiting' | 'conflict';
+
+const PAUSE = 350;
+const RETRY = 2500;
+
+export function emptySheet(): Sheet {
+  return {
+    region: 'GB',
+    trade: '',
+    name: '',
+    place: '',
+    area: '',
+    telephone: '',
+    email: '',
+    hours: '',
+    services: [],
+    links: [],
+    person: '',
+    founded: '',
+    promise: '',
+    words: '',
+    membership: { body: '', number: '', until: '' },
+    practices: [],
+    goal: '',
+    denied: [],
+    seed: 0
+  };
+}
+
+/**
+ * One site while it is being worked on. What is typed stands in {@link sheet} at once and is kept a moment later; it is
+ * never overwritten by an answer.
+ */
+export class SiteState {
+  view = $state<SiteView | null>(null);
+  sheet = $state<Sheet>(emptySheet());
+  keeping = $state<Keeping>('kept');
+  missing = $state(false);
+  /** Whether anything was kept since the site was opened. */
+  hasKept = $state(false);
+
+  #timer: ReturnType<typeof setTimeout> | undefined;
+  #running = false;
+  #changed = false;
+
+  /** A site that is there already. */
+  async load(id: string): Promise<void> {
+    const { data, response } = await api.GET('/api/sites/{id}', { params: { path: { id } } });
+    if (data) {
+      this.view = data;
+      this.sheet = data.sheet;
+      this.keeping = 'kept';
+    } else if (response.status === 404) {
+      this.missing = true;
+    }
+  }
+
+  async reload(): Promise<void> {
+    if (this.view) await this.load(this.view.id);
+  }
+
+  /** Call after every change of the sheet. */
+  changed(): void {
+    this.#changed = true;
+    this.keeping = 'keeping';
+    clearTimeout(this.#timer);
+    this.#timer = setTimeout(() => void this.keep(), PAUSE);
+  }
+
+  /** Keeps what was typed now; answers when all of it is kept. */
+  async keep(): Promise<void> {
+    clearTimeout(this.#timer);
+    if (this.#running || !this.#changed) return;
+    this.#running = true;
+    try {
+      while (this.#changed) {
+        this.#changed = false;
+        if (!(await this.#send())) break;
+      }
+    } finally {
+      this.#running = false;
+    }
+  }
+
+  async #send(): Promise<boolean> {
+    try {
+      if (!this.view) {
+        const { data, error, response } = await api.POST('/api/sites');
+        if (!data) throw new Error(problemOf(error, response).detail);
+        this.view = data;
+        this.sheet.seed = data.sheet.seed;
+      }
+      const { data, response } = await api.PUT('/api/sites/{id}/sheet', {
+        params: { path: { id: this.view.id } },
+        body: { revision: this.view.revision, sheet: $state.snapshot(this.sheet) }
+      });
+      if (data) {
+        this.view = data;
+        this.hasKept = true;
+        if (!this.#changed) this.keeping = 'kept';
+        return true;
+      }
+      if (response.status === 409) {
+        this.keeping = 'conflict';
+        return false;
+      }
+      throw new Error(String(response.status));
+    } catch {
+      this.#changed = true;
+      this.keeping = 'waiting';
+      this.#timer = setTimeout(() => void this.keep(), RETRY);
+      return false;
+    }
+  }
+}

@@ -1,0 +1,7 @@
+class Watcher {
+  observe(): void {}
+  unobserve(): void {}
+  disconnect(): void {}
+}
+globalThis.ResizeObserver ??= Watcher as unknown as typeof ResizeObserver;
+globalThis.IntersectionObserver ??= Watcher as unknown as typeof IntersectionObserver;

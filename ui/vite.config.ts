@@ -1,0 +1,17 @@
+import { svelte } from '@sveltejs/vite-plugin-svelte';
+import tailwindcss from '@tailwindcss/vite';
+import { defineConfig } from 'vitest/config';
+
+export default defineConfig(({ mode }) => ({
+  plugins: [tailwindcss(), svelte()],
+  resolve: mode === 'test' ? { conditions: ['browser'] } : {},
+  build: { manifest: true, assetsInlineLimit: 0 },
+  server: {
+    proxy: { '/api': 'http://127.0.0.1:8080' }
+  },
+  test: {
+    environment: 'jsdom',
+    include: ['src/**/*.test.ts'],
+    setupFiles: ['src/test-setup.ts']
+  }
+}));
