@@ -24,6 +24,7 @@
     padding: 10px 18px;
     box-shadow: var(--shadow);
     min-width: min(420px, 90vw);
+    color: var(--ink);
   }
   :global(.notice .title) {
     font-weight: 700;

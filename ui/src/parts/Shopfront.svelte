@@ -14,6 +14,7 @@
   // The token in the address changes with every answer; the page that is open stays good for hours.
   let opened = $state('');
   let drawn = 0;
+  let ready = $state(false);
 
   const site = $derived(address.replace(/\/[^/]+\/$/, ''));
   const scale = $derived(room && room < width ? room / width : 1);
@@ -22,7 +23,7 @@
     if (!opened && address) {
       opened = address;
       drawn = revision;
-    } else if (opened && revision !== drawn) {
+    } else if (ready && revision !== drawn) {
       drawn = revision;
       frame?.contentWindow?.postMessage({ schema: 1, type: 'refresh' }, site);
     }
@@ -38,7 +39,7 @@
 
 <div class="shopfront" bind:this={box} bind:clientWidth={room}>
   {#if opened}
-    <iframe bind:this={frame} src={opened} title={label} referrerpolicy="origin"></iframe>
+    <iframe bind:this={frame} src={opened} title={label} referrerpolicy="origin" onload={() => (ready = true)}></iframe>
   {/if}
 </div>
 

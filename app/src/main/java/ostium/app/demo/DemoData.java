@@ -48,6 +48,7 @@ class DemoData {
     }
 
     @EventListener(ApplicationReadyEvent.class)
+    @org.springframework.core.annotation.Order(1)
     void load() throws IOException, LocalBusinessReader.Unreadable {
         if (accounts.byEmail(EMAIL).isPresent()) {
             return;

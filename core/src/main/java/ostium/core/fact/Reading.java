@@ -78,6 +78,11 @@ public sealed interface Reading<T> {
         return this instanceof Understood<T> understood ? Optional.of(understood.meaning()) : Optional.empty();
     }
 
+    /** Notes beside an understood value; none otherwise. */
+    default List<Remark> remarks() {
+        return List.of();
+    }
+
     /** The same reading of another value; questions and faults stay as they are. */
     default <R> Reading<R> map(Function<T, R> change) {
         if (this instanceof Understood<T> understood) {

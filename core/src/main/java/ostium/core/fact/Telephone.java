@@ -51,7 +51,8 @@ public record Telephone(String e164, String extension) implements FactValue {
             case TOO_LONG -> "This number is too long.";
             case INVALID_COUNTRY_CODE -> "There is no country with this code.";
             case INVALID_LENGTH -> "This number has too few or too many digits.";
-            case IS_POSSIBLE_LOCAL_ONLY -> "The area code is missing.";
+            case IS_POSSIBLE_LOCAL_ONLY ->
+                trimmed.matches("[0+(].*") ? "This number is too short." : "The area code is missing.";
             case IS_POSSIBLE -> null;
         };
         if (fault != null) {

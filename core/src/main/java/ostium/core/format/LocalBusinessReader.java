@@ -348,7 +348,11 @@ public final class LocalBusinessReader {
     private Unreadable wrong(String field, String wanted) {
         String key = field.substring(field.lastIndexOf('.') + 1);
         int at = source.indexOf("\"" + key + "\"");
-        long line = at < 0 ? 1 : source.substring(0, at).lines().count();
-        return new Unreadable("line " + Math.max(1, line) + ", " + field + ": this should be " + wanted);
+        long line = 1
+                + source.substring(0, Math.max(0, at))
+                        .chars()
+                        .filter(c -> c == '\n')
+                        .count();
+        return new Unreadable("line " + line + ", " + field + ": this should be " + wanted);
     }
 }

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import ostium.core.draft.Brief;
 import ostium.core.fact.Fact;
 import ostium.core.fact.FactValue;
@@ -26,12 +27,27 @@ public record PageHead(String title, String description) {
         String trade = brief.facts()
                 .one(FactValue.TradeWords.class)
                 .map(FactValue.TradeWords::words)
-                .map(words -> words.substring(0, 1).toUpperCase(Locale.ROOT) + words.substring(1))
+                .map(PageHead::capital)
                 .orElse("");
         String town = town(brief);
-        String what = trade.isEmpty() ? "" : trade + (town.isEmpty() ? "" : " in " + town);
-        String title = what.isEmpty() ? name : (what + " · " + name).length() <= TITLE ? what + " · " + name : name;
+        String what = in(trade, town);
+        String brieflyWhat =
+                brief.trade().doing().isEmpty() ? "" : in(capital(brief.trade().name()), town);
+        String title = Stream.of(what, brieflyWhat, town)
+                .filter(words -> !words.isEmpty() && !trade.isEmpty())
+                .map(words -> words + " · " + name)
+                .filter(words -> words.length() <= TITLE)
+                .findFirst()
+                .orElse(name);
         return new PageHead(title, description(brief, name, what));
+    }
+
+    private static String in(String trade, String town) {
+        return trade.isEmpty() || town.isEmpty() ? trade : trade + " in " + town;
+    }
+
+    private static String capital(String words) {
+        return words.isEmpty() ? words : words.substring(0, 1).toUpperCase(Locale.ROOT) + words.substring(1);
     }
 
     private static String town(Brief brief) {

@@ -1,0 +1,73 @@
+package ostium.core;
+
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.LocalDate;
+import java.util.List;
+import ostium.core.draft.Brief;
+import ostium.core.format.LocalBusinessReader;
+import ostium.core.opening.SheetReader;
+import ostium.core.opening.SheetReading;
+import ostium.core.opening.TypedSheet;
+import ostium.core.trade.Trade;
+
+/** Businesses of the demo world, and sheets made up for a test. */
+public final class Samples {
+    public static final LocalDate TODAY = LocalDate.of(2026, 11, 25);
+
+    private Samples() {}
+
+    /** A demo business by the name of its file: {@code ashlatch}, {@code wren-and-tindle}, {@code bellkite}. */
+    public static TypedSheet sheet(String name) {
+        try {
+            Path file = Path.of("../demo/" + name + ".jsonld");
+            return LocalBusinessReader.read(Files.readString(file), 1).sheet();
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        } catch (LocalBusinessReader.Unreadable e) {
+            throw new AssertionError(name, e);
+        }
+    }
+
+    public static Brief brief(String name) {
+        return SheetReader.read(sheet(name), TODAY).brief();
+    }
+
+    /** The least a page can be made from, with some of a trade's services and answers. */
+    public static TypedSheet of(Trade trade, int services, int practices) {
+        List<TypedSheet.TypedService> taken = trade.services().stream()
+                .limit(services)
+                .map(usual -> new TypedSheet.TypedService(usual.key(), usual.name(), "", "from 40", "45"))
+                .toList();
+        List<String> yes = trade.practices().stream()
+                .limit(practices)
+                .map(Trade.UsualPractice::key)
+                .toList();
+        return new TypedSheet(
+                "GB",
+                trade.id().equals("general") ? "falconer" : trade.name(),
+                "Tolver & Daughters",
+                "2 Sail Street, Tolver QH4 1AA",
+                "",
+                "0117 496 0555",
+                "",
+                "Mon-Fri 9-5",
+                taken,
+                List.of(),
+                "",
+                "",
+                "",
+                "",
+                null,
+                yes,
+                "",
+                List.of(),
+                1);
+    }
+
+    public static SheetReading read(TypedSheet sheet) {
+        return SheetReader.read(sheet, TODAY);
+    }
+}

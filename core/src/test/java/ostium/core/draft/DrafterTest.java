@@ -1,0 +1,295 @@
+package ostium.core.draft;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.ArrayList;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Nested;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
+import org.junit.jupiter.params.provider.MethodSource;
+import ostium.core.Samples;
+import ostium.core.fact.Fact;
+import ostium.core.fact.FactValue;
+import ostium.core.fact.Facts;
+import ostium.core.site.Node;
+import ostium.core.site.PlainText;
+import ostium.core.site.Section;
+import ostium.core.site.SectionKind;
+import ostium.core.site.Text;
+import ostium.core.trade.Goal;
+import ostium.core.trade.Trade;
+import ostium.core.trade.TradeCatalogue;
+
+class DrafterTest {
+    private static Draft draft(Brief brief, long seed) {
+        return Drafter.draft(brief, new Seed(seed));
+    }
+
+    private static List<String> sentences(Draft draft, Facts facts) {
+        return draft.site().texts().map(text -> PlainText.of(text, facts)).toList();
+    }
+
+    static Stream<Trade> trades() {
+        return TradeCatalogue.shipped().all().stream();
+    }
+
+    @Test
+    void isTheSameForTheSameFactsAndSeed() {
+        assertThat(draft(Samples.brief("ashlatch"), 5)).isEqualTo(draft(Samples.brief("ashlatch"), 5));
+    }
+
+    @Test
+    void differsForAnotherSeed() {
+        Brief brief = Samples.brief("ashlatch");
+        Set<List<String>> drafts = Stream.iterate(1L, seed -> seed + 1)
+                .limit(20)
+                .map(seed -> sentences(draft(brief, seed), brief.facts()))
+                .collect(Collectors.toSet());
+        assertThat(drafts).hasSizeGreaterThan(10);
+    }
+
+    @Test
+    void startsWithWhatWhereTheStrongestReasonAndADoor() {
+        Brief brief = Samples.brief("ashlatch");
+        Section opening = draft(brief, 1).site().section(SectionKind.OPENING).orElseThrow();
+        assertThat(PlainText.of(opening.text("lead").orElseThrow(), brief.facts()))
+                .contains("Quillhaven", "certificate after every sweep");
+        assertThat(opening.text("headline")).isPresent();
+        assertThat(opening.text("second")).isPresent();
+    }
+
+    @Nested
+    class ThePlan {
+        private List<SectionKind> kinds(Brief brief) {
+            return Plan.of(brief).sections().stream().map(Plan.Choice::kind).toList();
+        }
+
+        @Test
+        void holdsASectionForAllThatIsKnown() {
+            assertThat(kinds(Samples.brief("ashlatch")))
+                    .containsExactly(
+                            SectionKind.OPENING,
+                            SectionKind.SERVICES,
+                            SectionKind.ABOUT,
+                            SectionKind.HOURS,
+                            SectionKind.PLACE,
+                            SectionKind.ENQUIRY);
+        }
+
+        @Test
+        void leavesOutWhatHasNothingToSayAndSaysWhy() {
+            Facts bare = Facts.none("GB").with(Fact.typed("name", new FactValue.Name("Quiet & Co")));
+            Plan plan = Plan.of(Brief.of(bare, Samples.TODAY));
+            assertThat(plan.sections())
+                    .extracting(Plan.Choice::kind)
+                    .containsExactly(SectionKind.OPENING, SectionKind.ENQUIRY);
+            assertThat(plan.leftOut())
+                    .hasSize(4)
+                    .allSatisfy(choice -> assertThat(choice.reason()).endsWith("."));
+        }
+
+        @Test
+        void putsHowToFindThePlaceBeforeTheStoryWherePeopleComeBy() {
+            Brief brief = Samples.brief("bellkite");
+            assertThat(brief.workingGoal()).isEqualTo(Goal.VISIT);
+            assertThat(kinds(brief)).containsSubsequence(SectionKind.PLACE, SectionKind.ABOUT);
+        }
+
+        @Test
+        void changesOnlyWithWhatHangsOnADeniedAssumption() {
+            Brief brief = Samples.read(Samples.of(TradeCatalogue.shipped().byId("tailor"), 3, 1))
+                    .brief();
+            Brief denied = brief.withDenied(EnumSet.of(Brief.Assumption.RECEIVES));
+            assertThat(kinds(brief)).contains(SectionKind.PLACE);
+            assertThat(kinds(denied)).doesNotContain(SectionKind.PLACE);
+            assertThat(denied.visits()).isTrue();
+            List<SectionKind> others = new ArrayList<>(kinds(brief));
+            others.remove(SectionKind.PLACE);
+            assertThat(kinds(denied)).isEqualTo(others);
+        }
+
+        @ParameterizedTest
+        @EnumSource(Goal.class)
+        void neverLeadsToADoorThatDoesNotWork(Goal goal) {
+            Facts noTelephone =
+                    Samples.brief("ashlatch").facts().without(fact -> fact.id().equals("telephone"));
+            Brief brief = Brief.of(noTelephone, Samples.TODAY).withGoal(goal);
+            assertThat(brief.workingGoal()).isNotEqualTo(Goal.CALL);
+        }
+    }
+
+    /** A sentence may say only what the facts support. */
+    @Nested
+    class Truth {
+        private static final Pattern CLAIMS = Pattern.compile(
+                "(?i)\\b(best|leading|expert\\w*|professional\\w*|trusted|reliable|quality|friendly|affordable|guarante\\w*|award\\w*|"
+                        + "years?|decades?|always|never|every|same.day|24/7|fast|quick\\w*|fully|insured|certified|qualified|free|"
+                        + "cheap\\w*|number one|no\\.? ?1|family.run|experienced?|passion\\w*)\\b");
+
+        @ParameterizedTest
+        @MethodSource("ostium.core.draft.DrafterTest#trades")
+        void noClaimStandsThatNoFactCarries(Trade trade) {
+            for (int known = 0; known <= 3; known++) {
+                Brief brief = Samples.read(Samples.of(trade, known, 0)).brief();
+                for (long seed = 0; seed < 12; seed++) {
+                    for (String sentence : sentences(draft(brief, seed), brief.facts())) {
+                        String withoutServices = withoutFacts(sentence, brief);
+                        assertThat(CLAIMS.matcher(withoutServices).results().map(java.util.regex.MatchResult::group))
+                                .as("%s, seed %d: %s", trade.id(), seed, sentence)
+                                .isEmpty();
+                        assertThat(withoutServices).as(sentence).doesNotContainPattern("[0-9]");
+                    }
+                }
+            }
+        }
+
+        /** What the owner gave (services, hours, numbers) may hold any word; the trade's words for a given service too. */
+        private String withoutFacts(String sentence, Brief brief) {
+            String rest = sentence;
+            for (Fact<?> fact : brief.facts().list()) {
+                for (String facet : List.of("", "national", "days", "town", "street", "first", "rest", "lower")) {
+                    rest = rest.replace(fact.value().say(facet).orElse("\u0000"), "");
+                }
+            }
+            for (Trade.UsualService usual : brief.trade().services()) {
+                if (brief.services().stream()
+                        .anyMatch(fact -> fact.value().usual().equals(usual.key()))) {
+                    rest = rest.replace(usual.done(), "").replace(usual.act(), "");
+                }
+            }
+            return rest;
+        }
+
+        @ParameterizedTest
+        @MethodSource("ostium.core.draft.DrafterTest#trades")
+        void everyTextNamesTheFactsItStandsOn(Trade trade) {
+            Brief brief = Samples.read(Samples.of(trade, 3, 3)).brief();
+            Set<String> known = brief.facts().list().stream().map(Fact::id).collect(Collectors.toSet());
+            for (long seed = 0; seed < 6; seed++) {
+                draft(brief, seed).site().texts().forEach(text -> {
+                    assertThat(known).containsAll(text.origin().needs());
+                    assertThat(text.origin().needs()).containsAll(linked(text.tree()));
+                });
+            }
+        }
+
+        private Set<String> linked(List<Node> nodes) {
+            Set<String> ids = new TreeSet<>();
+            for (Node node : nodes) {
+                if (node instanceof Node.LinkedFact fact) {
+                    ids.add(fact.fact());
+                } else if (node instanceof Node.Paragraph paragraph) {
+                    ids.addAll(linked(paragraph.inside()));
+                }
+            }
+            return ids;
+        }
+
+        @Test
+        void aPracticeStandsOnlyOnAYes() {
+            Trade sweep = TradeCatalogue.shipped().byId("chimney-sweep");
+            Brief silent = Samples.read(Samples.of(sweep, 3, 0)).brief();
+            Brief yes = Samples.read(Samples.of(sweep, 3, 1)).brief();
+            assertThat(String.join(" ", sentences(draft(silent, 1), silent.facts())))
+                    .doesNotContain("certificate");
+            assertThat(String.join(" ", sentences(draft(yes, 1), yes.facts()))).contains("certificate");
+        }
+
+        @Test
+        void aMembershipIsShownOnlyWhileItIsValid() {
+            Brief now = Samples.brief("ashlatch");
+            Brief later =
+                    new Brief(now.facts(), now.trade(), now.goal(), Set.of(), java.time.LocalDate.of(2027, 7, 1), true);
+            assertThat(now.membership()).isPresent();
+            assertThat(later.membership()).isEmpty();
+            assertThat(String.join(" ", sentences(draft(later, 1), later.facts())))
+                    .doesNotContain("Guild");
+        }
+
+        @Test
+        void theOwnersWordsStandAsTheyWereWritten() {
+            String words = "I began with my aunt's brushes.\n\nThe van is <green>.";
+            Brief brief = Samples.brief("ashlatch");
+            Facts facts = brief.facts().with(Fact.typed("words", new FactValue.OwnWords(words)));
+            Text own = draft(Brief.of(facts, Samples.TODAY), 3)
+                    .site()
+                    .section(SectionKind.ABOUT)
+                    .flatMap(about -> about.text("own"))
+                    .orElseThrow();
+            assertThat(own.mark()).isEqualTo(Text.Mark.OWN);
+            assertThat(PlainText.of(own, facts)).isEqualTo("I began with my aunt's brushes.\nThe van is <green>.");
+        }
+    }
+
+    @Nested
+    class Words {
+        @ParameterizedTest
+        @MethodSource("ostium.core.draft.DrafterTest#trades")
+        void noSentenceStandsTwiceAndNoneIsEmptyOrTooLong(Trade trade) {
+            for (int known = 0; known <= 6; known += 2) {
+                Brief brief = Samples.read(Samples.of(trade, known, known)).brief();
+                for (long seed = 0; seed < 8; seed++) {
+                    Draft draft = draft(brief, seed);
+                    List<String> headings = draft.site().home().sections().stream()
+                            .flatMap(section -> section.text("heading").stream())
+                            .map(text -> PlainText.of(text, brief.facts()).toLowerCase(Locale.ROOT))
+                            .toList();
+                    assertThat(headings).doesNotHaveDuplicates();
+                    assertThat(sentences(draft, brief.facts())).noneMatch(String::isBlank);
+                    Section opening = draft.site().section(SectionKind.OPENING).orElseThrow();
+                    assertThat(PlainText.of(opening.text("headline").orElseThrow(), brief.facts()))
+                            .hasSizeLessThanOrEqualTo(66);
+                }
+            }
+        }
+
+        @Test
+        void everyGapOfEveryPatternIsOneTheVocabularyCanFill() {
+            Pattern gap = Pattern.compile("\\{([^}]*)}");
+            String known =
+                    "name|telephone|person|person\\.first|founded|promise|hours\\.days|area|area\\.(first|rest|count)|town|street|"
+                            + "membership|membership\\.number|trade\\.(Said|doing|Doing)|service[123]|service[123]\\.(lower|done)|services\\.acts|"
+                            + "practice[0-9]\\.(says|brief)|if\\.(visits|receives|urgent|area|prices|from|onRequest|fromAndRequest|call|book|write|visit)";
+            for (String place : Sentences.places()) {
+                for (SentencePattern pattern : Sentences.patterns(place)) {
+                    Matcher matcher = gap.matcher(pattern.text());
+                    while (matcher.find()) {
+                        assertThat(matcher.group(1)).as(pattern.id()).matches(known);
+                    }
+                    assertThat(pattern.text())
+                            .as("no exclamation marks: " + pattern.id())
+                            .doesNotContain("!");
+                }
+            }
+        }
+
+        @Test
+        void idsAreUnique() {
+            List<String> ids = draft(Samples.brief("ashlatch"), 1)
+                    .site()
+                    .texts()
+                    .map(Text::id)
+                    .toList();
+            assertThat(ids).doesNotHaveDuplicates().allMatch(id -> id.matches("[0-9a-f]{16}"));
+        }
+    }
+
+    @Test
+    void makesAPageFromTradeAndNameAlone() {
+        Facts facts = Facts.none("GB")
+                .with(Fact.typed("name", new FactValue.Name("مقهى القطط")))
+                .with(Fact.typed("trade", new FactValue.TradeWords("falconer", TradeCatalogue.GENERAL)));
+        Draft draft = draft(Brief.of(facts, Samples.TODAY), 1);
+        assertThat(sentences(draft, facts)).contains("Falconer");
+    }
+}
