@@ -10,6 +10,8 @@ import org.springframework.boot.context.properties.bind.DefaultValue;
  * @param sitesDomain domain under which public sites get their names; another registrable domain than the editor's
  * @param scheme {@code http} or {@code https}, as visitors see it
  * @param publicPort port as visitors see it, 0 for the port the server listens on
+ * @param sitesPerHour sites one address may begin in an hour
+ * @param signUpsPerHour accounts one address may make in an hour
  * @param demo whether demo data are loaded at the start
  */
 @ConfigurationProperties("ostium")
@@ -18,6 +20,8 @@ public record OstiumProperties(
         @DefaultValue("localhost") String sitesDomain,
         @DefaultValue("http") String scheme,
         @DefaultValue("0") int publicPort,
+        @DefaultValue("30") int sitesPerHour,
+        @DefaultValue("10") int signUpsPerHour,
         @DefaultValue("false") boolean demo) {
 
     /** @throws IllegalStateException if public sites could read what belongs to the editor */

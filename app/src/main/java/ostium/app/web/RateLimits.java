@@ -4,7 +4,9 @@ import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import io.github.bucket4j.Bucket;
 import java.time.Duration;
+import java.util.Map;
 import org.springframework.stereotype.Component;
+import ostium.app.OstiumProperties;
 
 /** How often somebody may do a thing, by a key such as their address. Counted in this instance only. */
 @Component
@@ -12,20 +14,15 @@ public class RateLimits {
 
     /** What is counted. */
     public enum Act {
-        NEW_SITE(30, Duration.ofHours(1)),
-        SIGN_UP(10, Duration.ofHours(1)),
+        NEW_SITE,
+        SIGN_UP,
         /** By mail address: guesses of a password. */
-        SIGN_IN(10, Duration.ofMinutes(10)),
-        ENQUIRY(20, Duration.ofMinutes(10));
-
-        private final int times;
-        private final Duration within;
-
-        Act(int times, Duration within) {
-            this.times = times;
-            this.within = within;
-        }
+        SIGN_IN,
+        /** By site and sender. */
+        ENQUIRY
     }
+
+    private record Limit(int times, Duration within) {}
 
     private record Key(Act act, String who) {}
 
@@ -34,14 +31,25 @@ public class RateLimits {
             .expireAfterAccess(Duration.ofHours(2))
             .build();
 
+    private final Map<Act, Limit> limits;
+
+    RateLimits(OstiumProperties properties) {
+        this.limits = Map.of(
+                Act.NEW_SITE, new Limit(properties.sitesPerHour(), Duration.ofHours(1)),
+                Act.SIGN_UP, new Limit(properties.signUpsPerHour(), Duration.ofHours(1)),
+                Act.SIGN_IN, new Limit(10, Duration.ofMinutes(10)),
+                Act.ENQUIRY, new Limit(20, Duration.ofMinutes(10)));
+    }
+
     /** Whether it may be done once more; counts it. */
     public boolean allows(Act act, String who) {
-        return buckets.get(
-                        new Key(act, who),
-                        key -> Bucket.builder()
-                                .addLimit(limit -> limit.capacity(act.times).refillGreedy(act.times, act.within))
-                                .build())
-                .tryConsume(1);
+        return buckets.get(new Key(act, who), key -> bucket(limits.get(act))).tryConsume(1);
+    }
+
+    private static Bucket bucket(Limit limit) {
+        return Bucket.builder()
+                .addLimit(rule -> rule.capacity(limit.times()).refillGreedy(limit.times(), limit.within()))
+                .build();
     }
 
     /** @throws Problem if it was done too often */

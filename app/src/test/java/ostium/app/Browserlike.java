@@ -1,0 +1,178 @@
+package ostium.app;
+
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.net.CookieManager;
+import java.net.CookiePolicy;
+import java.net.HttpCookie;
+import java.net.URI;
+import java.net.URLEncoder;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.nio.charset.StandardCharsets;
+import java.util.LinkedHashMap;
+import java.util.Map;
+import java.util.stream.Collectors;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+/** Talks HTTP as a browser does: cookies of its own, the CSRF header, any host name on loopback. */
+public final class Browserlike {
+    static {
+        System.setProperty("jdk.httpclient.allowRestrictedHeaders", "host");
+    }
+
+    private final int port;
+    private final CookieManager cookies = new CookieManager(null, CookiePolicy.ACCEPT_ALL);
+    private final HttpClient client =
+            HttpClient.newBuilder().cookieHandler(cookies).build();
+
+    public Browserlike(int port) {
+        this.port = port;
+    }
+
+    /** At the application under test. */
+    public static Browserlike fresh() {
+        return new Browserlike(RunningOstium.get().port());
+    }
+
+    /** An answer, with its body as text and, where it is JSON, as a tree. */
+    public record Answer(HttpResponse<String> response) {
+        public int status() {
+            return response.statusCode();
+        }
+
+        public String body() {
+            return response.body();
+        }
+
+        public String header(String name) {
+            return response.headers().firstValue(name).orElse("");
+        }
+
+        public JsonNode json() {
+            return JsonMapper.shared().readTree(response.body());
+        }
+    }
+
+    public Answer get(String path) {
+        return send(request(path).GET());
+    }
+
+    /** A page of a public site, by its host. */
+    public Answer getAt(String host, String path, String... headers) {
+        HttpRequest.Builder request = request(path).header("Host", host + ":" + port);
+        if (headers.length > 0) {
+            request.headers(headers);
+        }
+        return send(request.GET());
+    }
+
+    public Answer call(String method, String path, Object body) {
+        token();
+        String json = body instanceof String text ? text : JsonMapper.shared().writeValueAsString(body);
+        HttpRequest.Builder request = request(path).header("Content-Type", "application/json");
+        String token = cookie("XSRF-TOKEN");
+        if (token != null) {
+            request.header("X-XSRF-TOKEN", token);
+        }
+        return send(request.method(
+                method,
+                body == null ? HttpRequest.BodyPublishers.noBody() : HttpRequest.BodyPublishers.ofString(json)));
+    }
+
+    /** A call without the CSRF header, as another site's page would make it. */
+    public Answer callWithoutToken(String method, String path, String json) {
+        return send(request(path)
+                .header("Content-Type", "application/json")
+                .method(method, HttpRequest.BodyPublishers.ofString(json)));
+    }
+
+    /** Posts a form to a public host. */
+    public Answer post(String host, String path, Map<String, String> fields, String... headers) {
+        return postBody(host, path, form(fields), headers);
+    }
+
+    public Answer postBody(String host, String path, String body, String... headers) {
+        HttpRequest.Builder request = request(path)
+                .header("Host", host + ":" + port)
+                .header("Content-Type", "application/x-www-form-urlencoded");
+        if (headers.length > 0) {
+            request.headers(headers);
+        }
+        return send(request.POST(HttpRequest.BodyPublishers.ofString(body)));
+    }
+
+    public static String form(Map<String, String> fields) {
+        return fields.entrySet().stream()
+                .map(field -> URLEncoder.encode(field.getKey(), StandardCharsets.UTF_8) + "="
+                        + URLEncoder.encode(field.getValue(), StandardCharsets.UTF_8))
+                .collect(Collectors.joining("&"));
+    }
+
+    // ---- what owners do ------------------------------------------------------------------------------------------
+
+    /** A sheet that is enough for a page, as the interface would send it. */
+    public static Map<String, Object> sheet(String name) {
+        Map<String, Object> sheet = new LinkedHashMap<>();
+        sheet.put("region", "GB");
+        sheet.put("trade", "chimney sweep");
+        sheet.put("name", name);
+        sheet.put("telephone", "0117 496 0142");
+        sheet.put("hours", "Mon-Fri 8-5:30");
+        sheet.put("seed", 3);
+        return sheet;
+    }
+
+    /** Makes a site and keeps a sheet; answers the view of it. */
+    public JsonNode site(Map<String, Object> sheet) {
+        JsonNode site = call("POST", "/api/sites", null).json();
+        return call("PUT", "/api/sites/" + site.path("id").asString() + "/sheet", keep(site, sheet))
+                .json();
+    }
+
+    public static Map<String, Object> keep(JsonNode site, Map<String, Object> sheet) {
+        return Map.of("revision", site.path("revision").asLong(), "sheet", sheet);
+    }
+
+    public Answer signUp(String email) {
+        return call(
+                "POST", "/api/accounts", Map.of("name", "Test Owner", "email", email, "password", "a long password"));
+    }
+
+    public Answer publish(JsonNode site, String address) {
+        return call("POST", "/api/sites/" + site.path("id").asString() + "/publications", Map.of("address", address));
+    }
+
+    // ---- wire ----------------------------------------------------------------------------------------------------
+
+    private void token() {
+        if (cookie("XSRF-TOKEN") == null) {
+            get("/api/session");
+        }
+    }
+
+    private String cookie(String name) {
+        return cookies.getCookieStore().getCookies().stream()
+                .filter(cookie -> cookie.getName().equals(name) && !cookie.hasExpired())
+                .map(HttpCookie::getValue)
+                .findFirst()
+                .orElse(null);
+    }
+
+    private HttpRequest.Builder request(String path) {
+        return HttpRequest.newBuilder(URI.create("http://127.0.0.1:" + port + path));
+    }
+
+    private Answer send(HttpRequest.Builder request) {
+        try {
+            return new Answer(client.send(request.build(), HttpResponse.BodyHandlers.ofString()));
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+            throw new IllegalStateException(e);
+        }
+    }
+}

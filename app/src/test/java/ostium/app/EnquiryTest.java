@@ -1,0 +1,193 @@
+package ostium.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.LinkedHashMap;
+import java.util.Map;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Nested;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+import tools.jackson.databind.JsonNode;
+
+/** Messages through the form of a public page. */
+class EnquiryTest {
+    private static final Browserlike OWNER = Browserlike.fresh();
+    private static int sites;
+    private String host;
+    private JsonNode site;
+
+    @BeforeAll
+    static void signUp() {
+        OWNER.signUp("messages@quill.example");
+    }
+
+    /** Every test has a site of its own, so that counts and limits do not meet. */
+    @org.junit.jupiter.api.BeforeEach
+    void publish() {
+        String name = "messages-" + ++sites;
+        site = OWNER.site(Browserlike.sheet("Messages"));
+        OWNER.publish(site, name);
+        host = name + ".localhost";
+    }
+
+    private static Map<String, String> message(String words) {
+        Map<String, String> fields = new LinkedHashMap<>();
+        fields.put("name", "Piet Marrow");
+        fields.put("reach", "piet@marrow.example");
+        fields.put("message", words);
+        return fields;
+    }
+
+    private Browserlike.Answer send(Map<String, String> fields, String... headers) {
+        return Browserlike.fresh().post(host, "/_ostium/enquiry", fields, headers);
+    }
+
+    private JsonNode kept() {
+        return OWNER.get("/api/sites/" + site.path("id").asString() + "/enquiries")
+                .json();
+    }
+
+    @Test
+    void withoutScriptLeadsToAPageThatSaysWhereItIs() {
+        Browserlike.Answer answer = send(message("The stove smokes."));
+        assertThat(answer.status()).isEqualTo(303);
+        assertThat(answer.header("Location")).isEqualTo("/thanks");
+        assertThat(Browserlike.fresh().getAt(host, "/thanks").body()).contains("Your message is with Messages.");
+        assertThat(kept().at("/0/answers/2/value").asString()).isEqualTo("The stove smokes.");
+        assertThat(kept().at("/0/state").asString()).isEqualTo("NEW");
+    }
+
+    @Test
+    void withScriptIsAnsweredInPlace() {
+        Browserlike.Answer answer = send(message("By script."), "Accept", "application/json");
+        assertThat(answer.status()).isEqualTo(200);
+        assertThat(answer.json().path("sent").asBoolean()).isTrue();
+        assertThat(kept().size()).isEqualTo(1);
+    }
+
+    @Test
+    void sentTwiceIsOneEnquiry() {
+        send(message("Once."));
+        send(message("Once."));
+        assertThat(kept().size()).isEqualTo(1);
+        Map<String, String> other = message("Once.");
+        other.put("submission", "another-visitor");
+        send(other);
+        assertThat(kept().size()).isEqualTo(2);
+    }
+
+    @Test
+    void inAnyScriptIsKeptWhole() {
+        send(message("Ça fume 🙂 الموقد\n\nسطر"));
+        assertThat(kept().at("/0/answers/2/value").asString()).isEqualTo("Ça fume 🙂 الموقد\n\nسطر");
+    }
+
+    @Test
+    void thatFillsTheTrapIsSetAsideAndNotThrownAway() {
+        Map<String, String> fields = message("Buy now");
+        fields.put("website", "http://spam.example");
+        assertThat(send(fields).status()).isEqualTo(303);
+        assertThat(kept().at("/0/state").asString()).isEqualTo("UNWANTED");
+    }
+
+    @Test
+    void canBeMarkedDone() {
+        send(message("Mark me."));
+        String path = "/api/sites/" + site.path("id").asString() + "/enquiries/"
+                + kept().at("/0/id").asString() + "/state";
+        assertThat(OWNER.call("PUT", path, Map.of("state", "DONE")).status()).isEqualTo(204);
+        assertThat(kept().at("/0/state").asString()).isEqualTo("DONE");
+        assertThat(OWNER.call("PUT", path, "{\"state\": \"SUNG\"}").status()).isEqualTo(400);
+    }
+
+    @Nested
+    class ThatIsNotRight {
+        @Test
+        void isShownAgainWithAllThatWasTyped() {
+            Map<String, String> fields = message("My long and careful <message>");
+            fields.put("reach", "under the mat");
+            Browserlike.Answer answer = send(fields);
+            assertThat(answer.status()).isEqualTo(422);
+            var page = org.jsoup.Jsoup.parse(answer.body());
+            assertThat(page.select("#f-message").val()).isEqualTo("My long and careful <message>");
+            assertThat(page.select("#f-reach").val()).isEqualTo("under the mat");
+            assertThat(page.select("#f-reach-fault").text()).contains("neither a telephone number");
+            assertThat(page.select("#f-reach").attr("aria-describedby")).isEqualTo("f-reach-fault");
+            assertThat(kept().size()).isZero();
+        }
+
+        @Test
+        void namesEachFieldToTheScript() {
+            Browserlike.Answer answer = send(Map.of(), "Accept", "application/json");
+            assertThat(answer.status()).isEqualTo(422);
+            assertThat(answer.json().path("faults").propertyNames()).containsExactly("name", "reach", "message");
+        }
+
+        @Test
+        void isNotCutWhenTooLong() {
+            Browserlike.Answer answer = send(message("x".repeat(4001)), "Accept", "application/json");
+            assertThat(answer.json().at("/faults/message").asString()).contains("At most 4000 characters");
+        }
+
+        @Test
+        void refusesFieldsTheFormHasNot() {
+            Map<String, String> fields = message("Hello");
+            fields.put("state", "DONE");
+            assertThat(send(fields).status()).isEqualTo(400);
+        }
+
+        @Test
+        void refusesAFieldSentTwice() {
+            String body = Browserlike.form(message("Hello")) + "&name=Another";
+            Browserlike.Answer answer =
+                    Browserlike.fresh().postBody(host, "/_ostium/enquiry", body, "Accept", "application/json");
+            assertThat(answer.status()).isEqualTo(422);
+            assertThat(answer.json().at("/faults/name").asString()).contains("twice");
+        }
+
+        @ParameterizedTest
+        @ValueSource(strings = {"%", "name=%zz", "&&&", "=", "name", ""})
+        void neverFailsOnABrokenBody(String body) {
+            assertThat(Browserlike.fresh()
+                            .postBody(host, "/_ostium/enquiry", body)
+                            .status())
+                    .isBetween(400, 422);
+        }
+
+        @Test
+        void refusesMoreThanAFormCanHold() {
+            assertThat(send(message("x".repeat(70_000))).status()).isEqualTo(413);
+        }
+
+        @Test
+        void refusesAPostFromAnotherSite() {
+            assertThat(send(message("Hello"), "Origin", "https://evil.example").status())
+                    .isEqualTo(403);
+            assertThat(send(message("Hello"), "Sec-Fetch-Site", "cross-site").status())
+                    .isEqualTo(403);
+            assertThat(send(
+                                    message("Hello"),
+                                    "Origin",
+                                    "http://" + host + ":" + RunningOstium.get().port())
+                            .status())
+                    .isEqualTo(303);
+        }
+
+        @Test
+        void isLimitedPerSender() {
+            int last = 0;
+            for (int i = 0; i < 22; i++) {
+                last = send(message("Message " + i)).status();
+            }
+            assertThat(last).isEqualTo(429);
+        }
+
+        @Test
+        void isNotReachedByGet() {
+            assertThat(Browserlike.fresh().getAt(host, "/_ostium/enquiry").status())
+                    .isEqualTo(405);
+        }
+    }
+}

@@ -1,0 +1,77 @@
+package ostium.app;
+
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+
+/** A real MariaDB for tests, started by the same script an owner's is, with a schema of its own for this JVM. */
+public final class TestDatabase {
+    private static final Path ROOT = root();
+
+    private final Path directory;
+    private final String port;
+
+    private TestDatabase(String name, boolean durable) {
+        this.directory = ROOT.resolve(".ostium").resolve(name);
+        this.port = durable ? run("start", directory.toString()) : run("start", directory.toString(), "--fast");
+        Runtime.getRuntime().addShutdownHook(new Thread(() -> run("stop", directory.toString())));
+    }
+
+    /** Fast, for everything but the tests of durability. */
+    public static TestDatabase fast() {
+        return new TestDatabase("test-db", false);
+    }
+
+    /** With the settings an owner's database has: what is committed survives. */
+    public static TestDatabase durable() {
+        return new TestDatabase("durable-test-db", true);
+    }
+
+    public static Path root() {
+        Path at = Path.of("").toAbsolutePath();
+        while (!Files.exists(at.resolve("ostium"))) {
+            at = at.getParent();
+        }
+        return at;
+    }
+
+    /** Settings by which the application finds this database; every JVM gets a fresh schema. */
+    public String[] settings() {
+        return new String[] {
+            "OSTIUM_DATABASE_PORT=" + port,
+            "OSTIUM_DATABASE_PASSWORD=" + password(),
+            "OSTIUM_DATABASE_NAME=ostium_test_" + ProcessHandle.current().pid()
+        };
+    }
+
+    private String password() {
+        try {
+            return Files.readString(directory.resolve("password")).strip();
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    private static String run(String... arguments) {
+        try {
+            String[] command = new String[arguments.length + 1];
+            command[0] = ROOT.resolve("tools/mariadb").toString();
+            System.arraycopy(arguments, 0, command, 1, arguments.length);
+            Process process = new ProcessBuilder(command)
+                    .redirectError(ProcessBuilder.Redirect.INHERIT)
+                    .start();
+            String said = new String(process.getInputStream().readAllBytes(), StandardCharsets.UTF_8).strip();
+            if (process.waitFor() != 0) {
+                throw new IllegalStateException("tools/mariadb " + String.join(" ", arguments) + " failed");
+            }
+            return said;
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+            throw new IllegalStateException(e);
+        }
+    }
+}
