@@ -1,0 +1,119 @@
+package ostium.browser;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.ColorScheme;
+import java.util.List;
+import java.util.stream.Stream;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.Arguments;
+import org.junit.jupiter.params.provider.MethodSource;
+
+/** axe finds nothing, on every screen and the public page, by day and by night, on a laptop and a phone. */
+class AccessibilityTest {
+    static Stream<Arguments> everyLight() {
+        return Stream.of(Chromium.Screen.values())
+                .flatMap(screen ->
+                        Stream.of(ColorScheme.LIGHT, ColorScheme.DARK).map(light -> Arguments.of(screen, light)));
+    }
+
+    @ParameterizedTest(name = "{0}, {1}")
+    @MethodSource("everyLight")
+    void everyScreenOfTheOwner(Chromium.Screen screen, ColorScheme light) {
+        try (BrowserContext context = Chromium.context(screen, light, true)) {
+            Page page = context.newPage();
+            List<String> complaints = Chromium.complaints(page);
+            Owner owner = Owner.at(page, "/");
+            page.locator("#trade").waitFor();
+            check(page, "empty sheet");
+
+            owner.says("trade", "piano tuner")
+                    .says("name", "Wren")
+                    .says("hours", "Mon 8-8")
+                    .says("telephone", "12");
+            page.locator("#telephone-answer p").waitFor();
+            owner.taps("Tuning");
+            owner.says("services-0-price", "lots");
+            page.locator("#services-0-price-answer p").waitFor();
+            check(page, "sheet with a question and faults");
+
+            page.navigate(Chromium.editor() + "/sign-in");
+            page.locator("#email").waitFor();
+            owner.says("email", "a@b.example").says("password", "wrong").taps("Sign in");
+            page.getByText("do not go together").waitFor();
+            check(page, "sign-in with a fault");
+
+            owner.signsInAsAda();
+            page.getByText("Oona Quayle").waitFor();
+            check(page, "enquiries");
+            String site = page.url().replace("/enquiries", "");
+
+            page.navigate(site + "/page");
+            page.frameLocator("iframe").locator("h1").waitFor();
+            check(page, "page");
+
+            page.navigate(site);
+            page.locator("#name").waitFor();
+            check(page, "facts of a public site");
+
+            page.navigate(Chromium.editor() + "/sites");
+            page.locator("main li").first().waitFor();
+            check(page, "all sites");
+
+            page.navigate(Chromium.editor() + "/sites/nothing-here");
+            page.getByText("There is nothing at this address").waitFor();
+            check(page, "nothing here");
+            assertThat(complaints).isEmpty();
+        }
+    }
+
+    @ParameterizedTest(name = "{0}, {1}")
+    @MethodSource("everyLight")
+    void thePublishDialog(Chromium.Screen screen, ColorScheme light) {
+        try (BrowserContext context = Chromium.context(screen, light, true)) {
+            Page page = context.newPage();
+            Owner owner = Owner.at(page, "/")
+                    .says("trade", "tailor")
+                    .says("name", "Dialog Alterations")
+                    .says("telephone", "0117 496 0388")
+                    .waitsUntilKept()
+                    .taps("Lay out the page");
+            page.waitForURL("**/page");
+            owner.taps("Publish").says("address", "no").taps("Make it public");
+            page.locator("[aria-invalid=true]").first().waitFor();
+            check(page, "publish dialog with a fault");
+            page.keyboard().press("Escape");
+            assertThat(page.locator("#address").isVisible()).isFalse();
+        }
+    }
+
+    @ParameterizedTest(name = "{0}, {1}")
+    @MethodSource("everyLight")
+    void thePublicPage(Chromium.Screen screen, ColorScheme light) {
+        try (BrowserContext context = Chromium.context(screen, light, true)) {
+            Page page = context.newPage();
+            List<String> complaints = Chromium.complaints(page);
+            page.navigate(Chromium.site("ashlatch"));
+            check(page, "public page");
+            page.locator("[data-now]").waitFor();
+            page.locator(".send").click();
+            page.locator(".fault:not([hidden])").first().waitFor();
+            check(page, "form with faults");
+            page.navigate(Chromium.site("ashlatch") + "/thanks");
+            check(page, "thanks");
+            page.navigate(Chromium.site("ashlatch") + "/nothing");
+            check(page, "no such page");
+            assertThat(complaints).isEmpty();
+        }
+    }
+
+    private static void check(Page page, String what) {
+        assertThat(Axe.findings(page)).as(what).isEmpty();
+        Object overflow = page.evaluate("document.scrollingElement.scrollWidth - window.innerWidth");
+        assertThat(((Number) overflow).intValue())
+                .as(what + " is no wider than its screen")
+                .isLessThanOrEqualTo(0);
+    }
+}

@@ -1,0 +1,81 @@
+package ostium.browser;
+
+import com.microsoft.playwright.Browser;
+import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.BrowserType;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.options.ColorScheme;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import ostium.app.RunningOstium;
+
+/** Debian's headless Chromium, started once, at the application under test. */
+final class Chromium {
+    private static final Playwright PLAYWRIGHT =
+            Playwright.create(new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
+    private static final Browser BROWSER = PLAYWRIGHT
+            .chromium()
+            .launch(new BrowserType.LaunchOptions()
+                    .setExecutablePath(Path.of("/usr/bin/chromium"))
+                    .setHeadless(true)
+                    .setArgs(List.of(
+                            "--no-sandbox",
+                            "--disable-gpu",
+                            "--disable-quic",
+                            "--no-first-run",
+                            "--disable-background-networking",
+                            "--disable-component-update",
+                            "--disable-sync")));
+
+    private Chromium() {}
+
+    /** Widths and heights people have. */
+    enum Screen {
+        LAPTOP(1280, 800),
+        PHONE(390, 844);
+
+        final int width;
+        final int height;
+
+        Screen(int width, int height) {
+            this.width = width;
+            this.height = height;
+        }
+    }
+
+    static String editor() {
+        return "http://localhost:" + RunningOstium.get().port();
+    }
+
+    static String site(String name) {
+        return "http://" + name + ".localhost:" + RunningOstium.get().port();
+    }
+
+    static BrowserContext context(Screen screen, ColorScheme scheme, boolean script) {
+        RunningOstium.get();
+        return BROWSER.newContext(new Browser.NewContextOptions()
+                .setViewportSize(screen.width, screen.height)
+                .setColorScheme(scheme)
+                .setJavaScriptEnabled(script)
+                .setLocale("en-GB"));
+    }
+
+    static BrowserContext context(Screen screen) {
+        return context(screen, ColorScheme.LIGHT, true);
+    }
+
+    /** Everything the browser complained about on a page: errors of scripts, refused styles, failed requests. */
+    static List<String> complaints(Page page) {
+        List<String> complaints = new ArrayList<>();
+        page.onPageError(complaints::add);
+        page.onConsoleMessage(message -> {
+            if (message.type().equals("error") && !message.text().contains("the server responded with a status of")) {
+                complaints.add(message.text());
+            }
+        });
+        return complaints;
+    }
+}

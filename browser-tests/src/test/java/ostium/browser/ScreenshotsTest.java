@@ -1,0 +1,76 @@
+package ostium.browser;
+
+import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.ColorScheme;
+import java.nio.file.Path;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.condition.EnabledIfSystemProperty;
+import ostium.app.TestDatabase;
+
+/** Draws docs/screenshots anew from the demo data: {@code ./ostium screenshots}. */
+@EnabledIfSystemProperty(named = "ostium.screenshots", matches = "true")
+class ScreenshotsTest {
+    private static final Path DIRECTORY = TestDatabase.root().resolve("docs/screenshots");
+
+    @Test
+    void draw() {
+        openingSheet(Chromium.Screen.LAPTOP, ColorScheme.LIGHT, "opening-sheet");
+        openingSheet(Chromium.Screen.PHONE, ColorScheme.LIGHT, "opening-sheet-phone");
+        openingSheet(Chromium.Screen.LAPTOP, ColorScheme.DARK, "opening-sheet-night");
+        workplace(Chromium.Screen.LAPTOP, ColorScheme.LIGHT, "");
+        workplace(Chromium.Screen.PHONE, ColorScheme.LIGHT, "-phone");
+        publicPage(Chromium.Screen.LAPTOP, "public-page");
+        publicPage(Chromium.Screen.PHONE, "public-page-phone");
+    }
+
+    private static void openingSheet(Chromium.Screen screen, ColorScheme light, String name) {
+        try (BrowserContext context = Chromium.context(screen, light, true)) {
+            Page page = context.newPage();
+            Owner owner = Owner.at(page, "/")
+                    .says("trade", "piano tuner")
+                    .says("name", "Wren & Tindle Pianos")
+                    .says("place", "3 Net Loft, Quillhaven QH1 2NL")
+                    .says("telephone", "0117 496 0388")
+                    .says("hours", "tue-fri 10-6, sat 10-2");
+            owner.taps("Tuning").says("services-0-price", "85").says("services-0-minutes", "90");
+            owner.taps("Action regulation").says("services-1-price", "from 240").waitsUntilKept();
+            page.frameLocator("iframe").locator("#services").waitFor();
+            page.evaluate("window.scrollTo(0, 0); document.activeElement.blur()");
+            shoot(page, name);
+        }
+    }
+
+    private static void workplace(Chromium.Screen screen, ColorScheme light, String suffix) {
+        try (BrowserContext context = Chromium.context(screen, light, true)) {
+            Page page = context.newPage();
+            new Owner(page).signsInAsAda();
+            page.getByText("Oona Quayle").waitFor();
+            shoot(page, "enquiries" + suffix);
+            page.navigate(page.url().replace("/enquiries", "/page"));
+            page.frameLocator("iframe").locator("h1").waitFor();
+            if (screen == Chromium.Screen.LAPTOP) {
+                page.getByText("on a laptop").click();
+            }
+            shoot(page, "page" + suffix);
+        }
+    }
+
+    private static void publicPage(Chromium.Screen screen, String name) {
+        try (BrowserContext context = Chromium.context(screen)) {
+            Page page = context.newPage();
+            page.navigate(Chromium.site("ashlatch"));
+            shoot(page, name);
+            if (screen == Chromium.Screen.LAPTOP) {
+                page.screenshot(new Page.ScreenshotOptions()
+                        .setPath(DIRECTORY.resolve(name + "-whole.png"))
+                        .setFullPage(true));
+            }
+        }
+    }
+
+    private static void shoot(Page page, String name) {
+        page.waitForTimeout(900);
+        page.screenshot(new Page.ScreenshotOptions().setPath(DIRECTORY.resolve(name + ".png")));
+    }
+}

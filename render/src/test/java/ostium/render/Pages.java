@@ -1,0 +1,72 @@
+package ostium.render;
+
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.LocalDate;
+import java.util.List;
+import ostium.core.draft.Brief;
+import ostium.core.draft.Drafter;
+import ostium.core.draft.Seed;
+import ostium.core.format.LocalBusinessReader;
+import ostium.core.opening.SheetReader;
+import ostium.core.opening.TypedSheet;
+
+/** Rendered pages of demo businesses and of made-up ones. */
+final class Pages {
+    static final LocalDate TODAY = LocalDate.of(2026, 11, 25);
+
+    private Pages() {}
+
+    static Brief brief(String business) {
+        try {
+            return brief(LocalBusinessReader.read(Files.readString(Path.of("../demo/" + business + ".jsonld")), 1)
+                    .sheet());
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        } catch (LocalBusinessReader.Unreadable e) {
+            throw new AssertionError(e);
+        }
+    }
+
+    static Brief brief(TypedSheet sheet) {
+        return SheetReader.read(sheet, TODAY).brief();
+    }
+
+    static List<RenderedFile> files(Brief brief, long seed, Target target) {
+        return SiteRenderer.shipped().render(brief, Drafter.draft(brief, new Seed(seed)), target);
+    }
+
+    static String html(Brief brief, long seed, Target target) {
+        return files(brief, seed, target).get(0).text();
+    }
+
+    /** A sheet with just a trade, a name and a telephone, and whatever else a test wants. */
+    static TypedSheet sheet(String trade, String name, List<TypedSheet.TypedService> services, String hours) {
+        return new TypedSheet(
+                "GB",
+                trade,
+                name,
+                "2 Sail Street, Tolver QH4 1AA",
+                "",
+                "0117 496 0555",
+                "a@tolver.example",
+                hours,
+                services,
+                List.of("instagram @tolver"),
+                "",
+                "",
+                "",
+                "",
+                null,
+                List.of(),
+                "",
+                List.of(),
+                1);
+    }
+
+    static TypedSheet.TypedService service(String name, String price) {
+        return new TypedSheet.TypedService("", name, "", price, "45");
+    }
+}

@@ -1,0 +1,280 @@
+package ostium.render;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
+import java.util.zip.GZIPOutputStream;
+import org.jsoup.Jsoup;
+import org.jsoup.nodes.Document;
+import org.jsoup.nodes.Element;
+import org.junit.jupiter.api.Nested;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+import org.junit.jupiter.params.provider.ValueSource;
+import ostium.core.draft.Brief;
+import ostium.core.draft.Drafter;
+import ostium.core.draft.Seed;
+import ostium.core.opening.TypedSheet;
+import ostium.core.trade.Goal;
+import ostium.core.trade.TradeCatalogue;
+
+class SiteRendererTest {
+    private static final Target LIVE = Target.published("https://ashlatch.example/");
+
+    /** Businesses with little, much and odd to say. */
+    static Stream<Brief> businesses() {
+        List<TypedSheet.TypedService> sixty = IntStream.range(0, 60)
+                .mapToObj(i -> Pages.service("Job number " + i, "from " + (10 + i)))
+                .toList();
+        List<TypedSheet> sheets = new ArrayList<>();
+        sheets.add(Pages.sheet("falconer", "A", List.of(), ""));
+        sheets.add(Pages.sheet(
+                "tailor", "n".repeat(200), List.of(Pages.service("Hem & <b>more</b>", "on request")), "24/7"));
+        sheets.add(Pages.sheet("plumber", "مقهى القطط 🐈", sixty, "Mon by appointment; Fri 18:00-01:00"));
+        sheets.add(Pages.sheet(
+                "barber",
+                "Marl & Meadow",
+                List.of(Pages.service("x".repeat(90), "£40–60"), Pages.service("Shave", "free")),
+                "Mon-Fri 9-12 and 1-5"));
+        return Stream.concat(
+                Stream.of("ashlatch", "wren-and-tindle", "bellkite").map(Pages::brief),
+                sheets.stream().map(Pages::brief));
+    }
+
+    private static Document page(Brief brief, long seed) {
+        return Jsoup.parse(Pages.html(brief, seed, LIVE));
+    }
+
+    @Test
+    void isCheckedByACheckerThatFindsMistakes() {
+        assertThat(HtmlCheck.findings("<!doctype html><title>x</title><p id=a><p id=a><img src=x>"))
+                .hasSizeGreaterThan(2);
+    }
+
+    @ParameterizedTest
+    @MethodSource("businesses")
+    void isValidHtml(Brief brief) {
+        for (long seed = 1; seed <= 4; seed++) {
+            assertThat(HtmlCheck.findings(Pages.html(brief, seed, LIVE)))
+                    .as("seed " + seed)
+                    .isEmpty();
+        }
+        assertThat(HtmlCheck.findings(Pages.html(brief, 1, Target.folder()))).isEmpty();
+        assertThat(HtmlCheck.findings(Pages.html(brief, 1, Target.preview()))).isEmpty();
+    }
+
+    @ParameterizedTest
+    @MethodSource("businesses")
+    void carriesNoInlineStyleOrScript(Brief brief) {
+        Document page = page(brief, 1);
+        assertThat(page.select("[style]")).isEmpty();
+        assertThat(page.select("script:not([src])").eachAttr("type"))
+                .allMatch(type -> type.equals("application/ld+json") || type.equals("application/json"));
+        assertThat(page.getAllElements().stream().flatMap(element -> element.attributes().asList().stream()))
+                .noneMatch(attribute -> attribute.getKey().startsWith("on"));
+    }
+
+    @ParameterizedTest
+    @MethodSource("businesses")
+    void leadsNowhereThatIsNotThere(Brief brief) {
+        for (Target target : List.of(LIVE, Target.folder())) {
+            List<RenderedFile> files = Pages.files(brief, 2, target);
+            Set<String> paths = files.stream().map(RenderedFile::path).collect(Collectors.toSet());
+            Document page = Jsoup.parse(files.get(0).text());
+            for (Element link : page.select("[href], [src]")) {
+                String to = link.hasAttr("href") ? link.attr("href") : link.attr("src");
+                if (to.startsWith("#")) {
+                    assertThat(page.getElementById(to.substring(1))).as(to).isNotNull();
+                } else if (!to.matches("(tel|mailto|geo|https?):.*") && !to.equals("./")) {
+                    assertThat(paths).contains(to);
+                }
+            }
+        }
+    }
+
+    @ParameterizedTest
+    @MethodSource("businesses")
+    void hasOneHeadingOfTheFirstRankAndLabelsForEveryField(Brief brief) {
+        Document page = page(brief, 3);
+        assertThat(page.select("h1")).hasSize(1);
+        assertThat(page.select("h1").text()).isNotBlank();
+        assertThat(page.select("main section")).isNotEmpty();
+        for (Element field : page.select("form input:not([type=hidden]), form textarea, form select")) {
+            assertThat(page.select("label[for=" + field.id() + "]"))
+                    .as(field.id())
+                    .hasSize(1);
+        }
+        assertThat(page.select("img:not([alt])")).isEmpty();
+        List<String> ids = page.select("[id]").eachAttr("id");
+        assertThat(ids).doesNotHaveDuplicates();
+    }
+
+    @Test
+    void canBeCalledFromTheFirstScreenOfAPhoneAndFromItsFoot() {
+        Document page = page(Pages.brief("ashlatch"), 1);
+        assertThat(page.select("#opening a[href=tel:+441174960142]")).isNotEmpty();
+        assertThat(page.select(".callbar a[href=tel:+441174960142]")).hasSize(1);
+        assertThat(page.select(".callbar a[href=#enquiry]")).hasSize(1);
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"CALL", "BOOK", "WRITE", "VISIT"})
+    void putsTheDoorOfTheGoalFirst(String goal) {
+        Document page = page(Pages.brief("wren-and-tindle").withGoal(Goal.of(goal)), 1);
+        String first = page.select("#opening .acts a").first().attr("href");
+        assertThat(first).isEqualTo(goal.equals("CALL") || goal.equals("VISIT") ? "tel:+441174960388" : "#enquiry");
+    }
+
+    @Test
+    void showsOnlyWhatIsKnown() {
+        Document page = page(Pages.brief("ashlatch"), 1);
+        assertThat(page.select(".rates li")).hasSize(5);
+        assertThat(page.select(".rates li").last().text()).isEqualTo("5 Nest removal");
+        assertThat(page(Pages.brief(Pages.sheet("falconer", "A", List.of(), "")), 1)
+                        .text())
+                .doesNotContain("£", "Open now");
+    }
+
+    @Test
+    void isTheSameEveryTime() {
+        assertThat(Pages.html(Pages.brief("ashlatch"), 9, LIVE))
+                .isEqualTo(Pages.html(Pages.brief("ashlatch"), 9, LIVE));
+    }
+
+    @Test
+    void drawsEveryTradeWithoutFailing() {
+        TradeCatalogue.shipped().all().forEach(trade -> {
+            Brief brief = Pages.brief(Pages.sheet(
+                    trade.id().equals("general") ? "falconer" : trade.name(),
+                    "Tolver",
+                    List.of(Pages.service("One", "5"), Pages.service("Two", ""), Pages.service("Three", "")),
+                    "daily 9-5"));
+            for (long seed = 0; seed < 6; seed++) {
+                assertThat(Jsoup.parse(Pages.html(brief, seed, LIVE)).select("#services li"))
+                        .hasSize(3);
+            }
+        });
+    }
+
+    @Nested
+    class Weight {
+        private int gzipped(byte[] bytes) {
+            ByteArrayOutputStream out = new ByteArrayOutputStream();
+            try (GZIPOutputStream gzip = new GZIPOutputStream(out)) {
+                gzip.write(bytes);
+            } catch (IOException e) {
+                throw new AssertionError(e);
+            }
+            return out.size();
+        }
+
+        @ParameterizedTest
+        @MethodSource("ostium.render.SiteRendererTest#businesses")
+        void staysWithinSixtyKilobytesAndEightyOfFonts(Brief brief) {
+            List<RenderedFile> files = Pages.files(brief, 1, LIVE);
+            int code = files.stream()
+                    .filter(file -> file.path().matches("index\\.html|.*\\.(css|js)"))
+                    .mapToInt(file -> gzipped(file.bytes()))
+                    .sum();
+            assertThat(code).isLessThan(60 * 1024);
+            int fonts = files.stream()
+                    .filter(file ->
+                            file.path().endsWith("woff2") && !file.path().contains("-ext-"))
+                    .mapToInt(file -> file.bytes().length)
+                    .sum();
+            assertThat(fonts).isLessThan(80 * 1024);
+        }
+    }
+
+    @Nested
+    class AFolder {
+        @Test
+        void hasAMailLinkForItsForm() {
+            Document page = Jsoup.parse(Pages.html(Pages.brief("ashlatch"), 1, Target.folder()));
+            assertThat(page.select("form")).isEmpty();
+            assertThat(page.select("#enquiry a.send").attr("href")).isEqualTo("mailto:ada@ashlatch.example");
+        }
+
+        @Test
+        void hasOnlyRelativeLinksToItsOwnFiles() {
+            List<RenderedFile> files = Pages.files(Pages.brief("ashlatch"), 1, Target.folder());
+            assertThat(files).allSatisfy(file -> {
+                if (file.contentType().startsWith("text/")) {
+                    assertThat(file.text()).doesNotContain("=\"/", "url(/");
+                }
+            });
+        }
+    }
+
+    @Nested
+    class AFormThatIsNotRight {
+        @Test
+        void isShownWithWhatWasTypedAndWhatIsWrong() {
+            Brief brief = Pages.brief("ashlatch");
+            String html = SiteRenderer.shipped()
+                    .enquiryPage(
+                            brief,
+                            Drafter.draft(brief, new Seed(1)),
+                            LIVE,
+                            Map.of("name", "\"><script>x", "service", "Stove service"),
+                            Map.of("reach", "Leave a number."));
+            assertThat(HtmlCheck.findings(html)).isEmpty();
+            Document page = Jsoup.parse(html);
+            assertThat(page.select("#f-name").val()).isEqualTo("\"><script>x");
+            assertThat(page.select("#f-service option[selected]").text()).isEqualTo("Stove service");
+            assertThat(page.select("#f-reach").attr("aria-invalid")).isEqualTo("true");
+            assertThat(page.select("meta[name=robots]").attr("content")).isEqualTo("noindex");
+        }
+    }
+
+    @Nested
+    class TheDraftCommand {
+        private final java.io.StringWriter said = new java.io.StringWriter();
+
+        private int run(String... arguments) {
+            var command = new picocli.CommandLine(new DraftCommand());
+            command.setOut(new java.io.PrintWriter(said, true));
+            command.setErr(new java.io.PrintWriter(said, true));
+            return command.execute(arguments);
+        }
+
+        @Test
+        void writesAFinishedSite(@org.junit.jupiter.api.io.TempDir java.nio.file.Path out) throws IOException {
+            assertThat(run("../demo/ashlatch.jsonld", "--out", out.toString(), "--seed", "4", "--goal", "write"))
+                    .as(said.toString())
+                    .isZero();
+            String page = java.nio.file.Files.readString(out.resolve("index.html"), StandardCharsets.UTF_8);
+            assertThat(page).contains("Ashlatch Chimney Care");
+            assertThat(out.resolve("fonts")).isNotEmptyDirectory();
+        }
+
+        @Test
+        void namesTheFieldOfAMistake(@org.junit.jupiter.api.io.TempDir java.nio.file.Path dir) throws IOException {
+            java.nio.file.Path file = dir.resolve("b.jsonld");
+            java.nio.file.Files.writeString(
+                    file, "{\"@type\":\"Plumber\",\"name\":\"B\",\"telephone\":\"12\",\"openingHours\":\"Mo 9-25\"}");
+            assertThat(run(file.toString(), "--out", dir.resolve("o").toString()))
+                    .isEqualTo(2);
+            assertThat(said.toString())
+                    .contains("telephone: This number is too short.", "openingHours: “25” is not a time of day.");
+            assertThat(dir.resolve("o")).doesNotExist();
+        }
+
+        @Test
+        void saysWhatIsMissingAndWhatItDoesNotKnow() {
+            assertThat(run("no-such-file.jsonld")).isEqualTo(2);
+            assertThat(run("../demo/ashlatch.jsonld", "--goal", "sing")).isEqualTo(2);
+            assertThat(said.toString()).contains("there is no such file", "“sing” is not a goal");
+        }
+    }
+}
