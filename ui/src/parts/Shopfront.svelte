@@ -39,7 +39,8 @@
 
 <div class="shopfront" bind:this={box} bind:clientWidth={room}>
   {#if opened}
-    <iframe bind:this={frame} src={opened} title={label} referrerpolicy="origin" onload={() => (ready = true)}></iframe>
+    <iframe bind:this={frame} src={opened} title={label} referrerpolicy="origin" onload={() => (ready = true)}
+    ></iframe>
   {/if}
 </div>
 

@@ -42,6 +42,9 @@ final class Owner {
     /** Ada, of the demo data. */
     Owner signsInAsAda() {
         signsIn("ada@ashlatch.example", "quillhaven");
+        page.navigate(Chromium.editor() + "/sites");
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Ashlatch Chimney Care"))
+                .click();
         page.waitForURL("**/enquiries");
         return this;
     }

@@ -1,0 +1,64 @@
+package ostium.bench;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.concurrent.TimeUnit;
+import org.openjdk.jmh.annotations.Benchmark;
+import org.openjdk.jmh.annotations.BenchmarkMode;
+import org.openjdk.jmh.annotations.Fork;
+import org.openjdk.jmh.annotations.Measurement;
+import org.openjdk.jmh.annotations.Mode;
+import org.openjdk.jmh.annotations.OutputTimeUnit;
+import org.openjdk.jmh.annotations.Scope;
+import org.openjdk.jmh.annotations.Setup;
+import org.openjdk.jmh.annotations.State;
+import org.openjdk.jmh.annotations.Warmup;
+import ostium.core.draft.Brief;
+import ostium.core.draft.Drafter;
+import ostium.core.draft.Seed;
+import ostium.core.format.LocalBusinessReader;
+import ostium.core.opening.SheetReader;
+import ostium.core.opening.TypedSheet;
+import ostium.core.trade.TradeCatalogue;
+import ostium.render.RenderedFile;
+import ostium.render.SiteRenderer;
+import ostium.render.Target;
+
+/** From a typed sheet to all files of a site, and the parts of that way. */
+@State(Scope.Benchmark)
+@BenchmarkMode(Mode.SampleTime)
+@OutputTimeUnit(TimeUnit.MILLISECONDS)
+@Warmup(iterations = 3, time = 3)
+@Measurement(iterations = 3, time = 5)
+@Fork(1)
+public class DraftBenchmark {
+    private static final LocalDate TODAY = LocalDate.of(2026, 11, 25);
+
+    private TypedSheet sheet;
+    private long seed;
+
+    @Setup
+    public void read() throws IOException, LocalBusinessReader.Unreadable {
+        sheet = LocalBusinessReader.read(Files.readString(Path.of("demo/ashlatch.jsonld")), 1)
+                .sheet();
+    }
+
+    @Benchmark
+    public List<RenderedFile> sheetToFiles() {
+        Brief brief = SheetReader.read(sheet, TODAY).brief();
+        return SiteRenderer.shipped().render(brief, Drafter.draft(brief, new Seed(++seed)), Target.folder());
+    }
+
+    @Benchmark
+    public Object sheetToFacts() {
+        return SheetReader.read(sheet, TODAY);
+    }
+
+    @Benchmark
+    public Object tradeSearch() {
+        return TradeCatalogue.shipped().suggest("chimny swe", 7);
+    }
+}

@@ -1,0 +1,111 @@
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
+import type { SiteState as State } from './site.svelte';
+
+interface Sent {
+  method: string;
+  path: string;
+  body: { revision: number; sheet: { name: string } } | null;
+}
+
+/** A server that keeps one sheet, and can be away. */
+class Server {
+  sent: Sent[] = [];
+  revision = 1;
+  away = false;
+  conflict = false;
+
+  answer = async (request: Request): Promise<Response> => {
+    if (this.away) throw new TypeError('network');
+    const text = await request.text();
+    const body = text ? JSON.parse(text) : null;
+    this.sent.push({ method: request.method, path: new URL(request.url).pathname, body });
+    if (this.conflict) return Response.json({ detail: 'changed elsewhere' }, { status: 409 });
+    if (request.method === 'PUT') this.revision += 1;
+    return Response.json({
+      id: 'one',
+      revision: this.revision,
+      sheet: { seed: 7, name: '' },
+      answers: {},
+      missing: []
+    });
+  };
+}
+
+describe('a site being worked on', () => {
+  let server: Server;
+  let SiteState: new () => State;
+
+  // The client takes the browser's fetch when it is made, so it is made anew for each server.
+  beforeEach(async () => {
+    vi.resetModules();
+    vi.useFakeTimers();
+    server = new Server();
+    vi.stubGlobal('fetch', server.answer);
+    ({ SiteState } = await import('./site.svelte'));
+  });
+
+  afterEach(() => {
+    vi.useRealTimers();
+    vi.unstubAllGlobals();
+  });
+
+  async function settle(ms: number): Promise<void> {
+    await vi.advanceTimersByTimeAsync(ms);
+  }
+
+  it('is made with the first thing typed, and kept after a pause', async () => {
+    const site = new SiteState();
+    site.sheet.name = 'Ash';
+    site.changed();
+    site.sheet.name = 'Ashlatch';
+    site.changed();
+    expect(site.keeping).toBe('keeping');
+    await settle(1000);
+    expect(server.sent.map((sent) => sent.method)).toEqual(['POST', 'PUT']);
+    expect(server.sent[1]?.body?.sheet.name).toBe('Ashlatch');
+    expect(site.keeping).toBe('kept');
+  });
+
+  it('never loses what was typed while an answer was on its way', async () => {
+    const site = new SiteState();
+    site.sheet.name = 'One';
+    site.changed();
+    await settle(1000);
+    site.sheet.name = 'Two';
+    site.changed();
+    const keeping = site.keep();
+    site.sheet.name = 'Three';
+    site.changed();
+    await keeping;
+    await settle(1000);
+    expect(server.sent.at(-1)?.body?.sheet.name).toBe('Three');
+    expect(site.sheet.name).toBe('Three');
+    expect(site.keeping).toBe('kept');
+  });
+
+  it('waits while the connection is away, and tries again by itself', async () => {
+    const site = new SiteState();
+    server.away = true;
+    site.sheet.name = 'In a tunnel';
+    site.changed();
+    await settle(500);
+    expect(site.keeping).toBe('waiting');
+    server.away = false;
+    await settle(6000);
+    expect(site.keeping).toBe('kept');
+    expect(server.sent.at(-1)?.body?.sheet.name).toBe('In a tunnel');
+  });
+
+  it('says when another window was faster, and does not overwrite it', async () => {
+    const site = new SiteState();
+    site.sheet.name = 'Mine';
+    site.changed();
+    await settle(1000);
+    server.conflict = true;
+    site.sheet.name = 'Mine again';
+    site.changed();
+    await settle(10_000);
+    expect(site.keeping).toBe('conflict');
+    expect(site.sheet.name).toBe('Mine again');
+  });
+});
