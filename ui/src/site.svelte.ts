@@ -43,7 +43,7 @@ export class SiteState {
   hasKept = $state(false);
 
   #timer: ReturnType<typeof setTimeout> | undefined;
-  #running = false;
+  #running: Promise<void> | undefined;
   #changed = false;
 
   /** A site that is there already. */
@@ -70,18 +70,17 @@ export class SiteState {
     this.#timer = setTimeout(() => void this.keep(), PAUSE);
   }
 
-  /** Keeps what was typed now; answers when all of it is kept. */
-  async keep(): Promise<void> {
+  /** Keeps what was typed now; answers when all of it is kept, or the connection is away. */
+  keep(): Promise<void> {
     clearTimeout(this.#timer);
-    if (this.#running || !this.#changed) return;
-    this.#running = true;
-    try {
-      while (this.#changed) {
-        this.#changed = false;
-        if (!(await this.#send())) break;
-      }
-    } finally {
-      this.#running = false;
+    this.#running ??= this.#keepAll().finally(() => (this.#running = undefined));
+    return this.#running;
+  }
+
+  async #keepAll(): Promise<void> {
+    while (this.#changed) {
+      this.#changed = false;
+      if (!(await this.#send())) return;
     }
   }
 

@@ -83,6 +83,18 @@ describe('a site being worked on', () => {
     expect(site.keeping).toBe('kept');
   });
 
+  it('answers a wish to keep only when the last word is kept', async () => {
+    const site = new SiteState();
+    site.sheet.name = 'One';
+    site.changed();
+    const first = site.keep();
+    site.sheet.name = 'Two';
+    site.changed();
+    await site.keep();
+    expect(server.sent.at(-1)?.body?.sheet.name).toBe('Two');
+    await first;
+  });
+
   it('waits while the connection is away, and tries again by itself', async () => {
     const site = new SiteState();
     server.away = true;
