@@ -192,6 +192,9 @@
       min-height: 44px;
       padding: 0 9px;
     }
+    .acts {
+      padding-block: 6px;
+    }
     .acts :global(.act) {
       min-height: 44px;
     }

@@ -19,7 +19,10 @@
       return;
     }
     const { data } = await api.GET('/api/trades', { params: { query: { words } } });
-    if (turn === asked && data) found = data;
+    // An answer that comes after the owner has gone on must not open a list over the next line.
+    const stillHere = document.activeElement?.id === 'trade';
+    if (turn !== asked || !data || !stillHere) return;
+    found = data.length === 1 && data[0]?.name === words.trim() ? [] : data;
   }
 
   function typed(words: string, reason: string | undefined): void {
@@ -27,6 +30,12 @@
     site.sheet.trade = words;
     site.changed();
     if (reason === 'input-change') void suggest(words);
+  }
+
+  /** Closes the list when the owner goes on; a press on an option comes first. */
+  function leave(): void {
+    asked++;
+    setTimeout(() => (found = []), 150);
   }
 
   function chosen(id: string | undefined): void {
@@ -56,6 +65,7 @@
       placeholder="What you do: chimney sweep, piano tuner …"
       autocomplete="off"
       aria-describedby="trade-answer"
+      onblur={leave}
     />
   </Combobox.Control>
   <Combobox.Positioner class="positioner">

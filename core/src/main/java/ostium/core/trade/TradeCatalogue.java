@@ -7,7 +7,6 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
-import java.util.Optional;
 import ostium.core.format.DataFile;
 import ostium.core.text.EditDistance;
 
@@ -29,11 +28,19 @@ public final class TradeCatalogue {
     private static final TradeCatalogue SHIPPED = load();
 
     private final Map<String, Trade> byId = new LinkedHashMap<>();
+    private final List<Known> names = new ArrayList<>();
+
+    /** A name of a trade, made ready for comparing. */
+    private record Known(Trade trade, String name, int rank, String normal, List<String> words) {}
 
     private TradeCatalogue(List<Trade> trades) {
         for (Trade trade : trades) {
             if (byId.put(trade.id(), trade) != null) {
                 throw new IllegalStateException("two trades are called " + trade.id());
+            }
+            for (int i = 0; i < trade.names().size() && !trade.id().equals(GENERAL); i++) {
+                String normal = normal(trade.names().get(i));
+                names.add(new Known(trade, trade.names().get(i), i, normal, List.of(normal.split(" "))));
             }
         }
     }
@@ -92,64 +99,51 @@ public final class TradeCatalogue {
         if (asked.isEmpty()) {
             return List.of();
         }
-        List<Match> matches = new ArrayList<>();
-        for (Trade trade : byId.values()) {
-            if (trade.id().equals(GENERAL)) {
-                continue;
-            }
-            best(trade, asked).ifPresent(matches::add);
-        }
-        matches.sort(Comparator.comparingDouble(Match::score)
-                .reversed()
-                .thenComparing(match -> match.trade().name()));
-        return matches;
-    }
-
-    private static Optional<Match> best(Trade trade, String asked) {
-        Match best = null;
-        for (int i = 0; i < trade.names().size(); i++) {
-            String name = trade.names().get(i);
-            double score = score(asked, normal(name)) - i * 0.001;
-            if (score > 0 && (best == null || score > best.score())) {
-                best = new Match(trade, name, score);
+        List<String> askedWords = List.of(asked.split(" "));
+        Map<String, Match> best = new LinkedHashMap<>();
+        for (Known known : names) {
+            double score = score(asked, askedWords, known) - known.rank() * 0.001;
+            if (score > 0) {
+                best.merge(
+                        known.trade().id(),
+                        new Match(known.trade(), known.name(), score),
+                        (a, b) -> b.score() > a.score() ? b : a);
             }
         }
-        return Optional.ofNullable(best);
+        return best.values().stream()
+                .sorted(Comparator.comparingDouble(Match::score)
+                        .reversed()
+                        .thenComparing(match -> match.trade().name()))
+                .toList();
     }
 
     /**
      * Same words 1; a name begun 0.9; all words found with small slips 0.72–0.89; some of them below that, weighed by
      * how much of the asked words they cover.
      */
-    private static double score(String asked, String name) {
-        if (asked.equals(name)) {
+    private static double score(String asked, List<String> askedWords, Known name) {
+        if (asked.equals(name.normal())) {
             return 1;
         }
-        if (name.startsWith(asked)) {
+        if (name.normal().startsWith(asked)) {
             return 0.9;
         }
-        List<String> nameWords = List.of(name.split(" "));
+        return 0.89 * (0.55 * covered(name.words(), askedWords) + 0.45 * covered(askedWords, name.words()));
+    }
+
+    /** How much of some words, by length, is found among others, {@code [0, 1]}. */
+    private static double covered(List<String> words, List<String> among) {
         double covered = 0;
         double total = 0;
-        for (String word : asked.split(" ")) {
+        for (String word : words) {
             double best = 0;
-            for (String nameWord : nameWords) {
-                best = Math.max(best, likeness(word, nameWord));
+            for (String other : among) {
+                best = Math.max(best, likeness(word, other));
             }
             covered += best * word.length();
             total += word.length();
         }
-        double ofAsked = covered / total;
-        double ofName = 0;
-        for (String nameWord : nameWords) {
-            double best = 0;
-            for (String word : asked.split(" ")) {
-                best = Math.max(best, likeness(word, nameWord));
-            }
-            ofName += best * nameWord.length();
-        }
-        ofName /= name.replace(" ", "").length();
-        return 0.89 * (0.55 * ofName + 0.45 * ofAsked);
+        return covered / total;
     }
 
     private static double likeness(String word, String nameWord) {
@@ -160,8 +154,11 @@ public final class TradeCatalogue {
         if (shorter >= 3 && (nameWord.startsWith(word) || word.startsWith(nameWord))) {
             return 0.95;
         }
-        int slips = EditDistance.between(word, nameWord);
         int allowed = shorter >= 7 ? 2 : shorter >= 4 ? 1 : 0;
+        if (Math.abs(word.length() - nameWord.length()) > allowed || allowed == 0) {
+            return 0;
+        }
+        int slips = EditDistance.between(word, nameWord);
         return slips <= allowed ? 0.95 - 0.08 * slips : 0;
     }
 
