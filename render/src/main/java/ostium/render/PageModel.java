@@ -2,7 +2,6 @@ package ostium.render;
 
 import gg.jte.Content;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import ostium.core.draft.Brief;
@@ -24,7 +23,6 @@ import ostium.core.site.Item;
 import ostium.core.site.PlainText;
 import ostium.core.site.Section;
 import ostium.core.site.SectionKind;
-import ostium.core.site.Text;
 import ostium.core.trade.Goal;
 
 /** What the templates of a page ask for. Holds no rule of its own beyond how a thing is put on a page. */
@@ -324,10 +322,6 @@ public final class PageModel {
         return facts().all(Link.class).stream().map(Fact::value).toList();
     }
 
-    public boolean isSeveralPlaces() {
-        return area().size() > 1;
-    }
-
     // ---- doors and form ------------------------------------------------------------------------------------------
 
     public Goal goal() {
@@ -379,9 +373,5 @@ public final class PageModel {
 
     public String motif() {
         return draft.look().motif();
-    }
-
-    public String lower(Text.Mark mark) {
-        return mark.name().toLowerCase(Locale.ROOT);
     }
 }

@@ -17,9 +17,4 @@ public record RenderedFile(String path, String contentType, byte[] bytes) {
     public String text() {
         return new String(bytes, StandardCharsets.UTF_8);
     }
-
-    /** Whether the name holds a hash of the content, so that it can be kept for ever. */
-    public boolean isNamedByContent() {
-        return path.matches(".*\\.[0-9a-f]{12}\\.[a-z0-9]+");
-    }
 }

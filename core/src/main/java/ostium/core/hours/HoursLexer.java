@@ -4,7 +4,6 @@ import java.time.DayOfWeek;
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 import java.util.regex.Matcher;
@@ -209,9 +208,5 @@ final class HoursLexer {
 
     private Matcher at(Pattern pattern) {
         return pattern.matcher(lower).region(at, lower.length()).useTransparentBounds(true);
-    }
-
-    static String title(String words) {
-        return words.isEmpty() ? words : words.substring(0, 1).toUpperCase(Locale.ENGLISH) + words.substring(1);
     }
 }

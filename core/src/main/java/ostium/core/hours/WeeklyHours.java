@@ -75,10 +75,6 @@ public final class WeeklyHours {
         return HoursWords.openingHours(this);
     }
 
-    public boolean isEverClosed() {
-        return days.values().stream().anyMatch(day -> !day.isOpen());
-    }
-
     /** What a visitor finds at an instant; right on days of a clock change. */
     public OpenState at(Instant instant, ZoneId zone) {
         return OpenState.of(this, instant, zone);
