@@ -1,3 +1,8 @@
+import { cleanup } from '@testing-library/svelte';
+import { afterEach } from 'vitest';
+
+afterEach(cleanup);
+
 class Watcher {
   observe(): void {}
   unobserve(): void {}

@@ -7,6 +7,7 @@
   let { site }: { site: SiteState } = $props();
 
   let found = $state<Suggestion[]>([]);
+  let wanted = $state(false);
   let asked = 0;
   const collection = $derived(
     useListCollection({ items: found, itemToString: (item) => item.name, itemToValue: (item) => item.id })
@@ -54,6 +55,8 @@
   onInputValueChange={(change) => typed(change.inputValue, change.reason)}
   onValueChange={(change) => chosen(change.value[0])}
   allowCustomValue
+  open={wanted && found.length > 0}
+  onOpenChange={(change) => (wanted = change.open)}
   openOnClick={false}
   inputBehavior="none"
   selectionBehavior="replace"
@@ -69,16 +72,14 @@
     />
   </Combobox.Control>
   <Combobox.Positioner class="positioner">
-    {#if found.length > 0}
-      <Combobox.Content class="content">
-        {#each found as trade (trade.id)}
-          <Combobox.Item item={trade} class="item">
-            <Combobox.ItemText>{trade.name}</Combobox.ItemText>
-            {#if trade.matched !== trade.name}<span class="also">{trade.matched}</span>{/if}
-          </Combobox.Item>
-        {/each}
-      </Combobox.Content>
-    {/if}
+    <Combobox.Content class="content">
+      {#each found as trade (trade.id)}
+        <Combobox.Item item={trade} class="item">
+          <Combobox.ItemText>{trade.name}</Combobox.ItemText>
+          {#if trade.matched !== trade.name}<span class="also">{trade.matched}</span>{/if}
+        </Combobox.Item>
+      {/each}
+    </Combobox.Content>
   </Combobox.Positioner>
 </Combobox>
 

@@ -24,12 +24,22 @@ public final class Browserlike {
     }
 
     private final int port;
-    private final CookieManager cookies = new CookieManager(null, CookiePolicy.ACCEPT_ALL);
-    private final HttpClient client =
-            HttpClient.newBuilder().cookieHandler(cookies).build();
+    private final CookieManager cookies;
+    private final HttpClient client;
 
     public Browserlike(int port) {
+        this(port, new CookieManager(null, CookiePolicy.ACCEPT_ALL));
+    }
+
+    private Browserlike(int port, CookieManager cookies) {
         this.port = port;
+        this.cookies = cookies;
+        this.client = HttpClient.newBuilder().cookieHandler(cookies).build();
+    }
+
+    /** The same browser, with its cookies, at another instance. */
+    public Browserlike at(int otherPort) {
+        return new Browserlike(otherPort, cookies);
     }
 
     /** At the application under test. */

@@ -1,9 +1,7 @@
 package ostium.app;
 
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
 import org.springframework.boot.SpringApplication;
 import org.springframework.context.ConfigurableApplicationContext;
 
@@ -12,29 +10,38 @@ import org.springframework.context.ConfigurableApplicationContext;
  * from its context.
  */
 public final class RunningOstium {
+    private static final TestDatabase DATABASE = TestDatabase.fast();
     private static RunningOstium started;
 
     private final ConfigurableApplicationContext context;
 
-    private RunningOstium() {
-        Map<String, Object> settings = new HashMap<>();
-        for (String setting : TestDatabase.fast().settings()) {
-            settings.put(setting.split("=", 2)[0], setting.split("=", 2)[1]);
-        }
+    private RunningOstium(boolean demo) {
         List<String> arguments = new ArrayList<>(List.of(
                 "--server.port=0",
-                "--ostium.demo=true",
+                "--ostium.demo=" + demo,
                 "--ostium.sites-per-hour=10000",
                 "--ostium.sign-ups-per-hour=10000"));
-        settings.forEach((name, value) -> arguments.add("--" + name + "=" + value));
+        for (String setting : DATABASE.settings()) {
+            arguments.add("--" + setting);
+        }
         this.context = SpringApplication.run(Ostium.class, arguments.toArray(String[]::new));
     }
 
     public static synchronized RunningOstium get() {
         if (started == null) {
-            started = new RunningOstium();
+            started = new RunningOstium(true);
         }
         return started;
+    }
+
+    /** One more instance on the same database; the test closes it. */
+    public static RunningOstium another() {
+        get();
+        return new RunningOstium(false);
+    }
+
+    public void close() {
+        context.close();
     }
 
     public int port() {

@@ -1,0 +1,56 @@
+package ostium.app.site;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
+import java.time.ZoneOffset;
+import java.util.Base64;
+import java.util.UUID;
+import org.junit.jupiter.api.Test;
+import ostium.app.RunningOstium;
+
+/** Tokens of the preview, on the key of the running installation. */
+class PreviewTokensTest {
+    private static final Instant NOON = Instant.parse("2026-11-25T12:00:00Z");
+    private final PreviewTokens.SettingMapper settings = RunningOstium.get().bean(PreviewTokens.SettingMapper.class);
+    private final String site = UUID.randomUUID().toString();
+
+    private PreviewTokens at(Instant instant) {
+        return new PreviewTokens(settings, Clock.fixed(instant, ZoneOffset.UTC));
+    }
+
+    @Test
+    void openTheirSiteForSomeHours() {
+        String token = at(NOON).give(site);
+        assertThat(at(NOON).siteOf(token)).contains(site);
+        assertThat(at(NOON.plus(PreviewTokens.VALID).minusSeconds(1)).siteOf(token))
+                .contains(site);
+        assertThat(at(NOON.plus(PreviewTokens.VALID)).siteOf(token)).isEmpty();
+    }
+
+    @Test
+    void areGoodAtEveryInstanceOfTheInstallation() {
+        assertThat(at(NOON).siteOf(at(NOON.minus(Duration.ofHours(1))).give(site)))
+                .contains(site);
+    }
+
+    @Test
+    void cannotBeForgedByChangingASingleBit() {
+        byte[] token = Base64.getUrlDecoder().decode(at(NOON).give(site));
+        for (int bit = 0; bit < token.length * 8; bit++) {
+            byte[] forged = token.clone();
+            forged[bit / 8] ^= (byte) (1 << bit % 8);
+            String text = Base64.getUrlEncoder().withoutPadding().encodeToString(forged);
+            assertThat(at(NOON).siteOf(text)).as("bit " + bit).isEmpty();
+        }
+    }
+
+    @Test
+    void areRefusedInAnyOtherForm() {
+        for (String text : new String[] {"", "x", "=====", "a".repeat(54), at(NOON).give(site) + "A"}) {
+            assertThat(at(NOON).siteOf(text)).as(text).isEmpty();
+        }
+    }
+}
