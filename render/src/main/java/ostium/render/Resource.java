@@ -4,11 +4,9 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
-import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
-import java.util.HexFormat;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
+import ostium.core.text.Sha256;
 
 /** Files that ship with this module, read once. */
 final class Resource {
@@ -30,12 +28,7 @@ final class Resource {
 
     /** First twelve hexadecimal digits of the SHA-256 of some bytes: enough to tell versions apart. */
     static String hash(byte[] bytes) {
-        try {
-            byte[] digest = MessageDigest.getInstance("SHA-256").digest(bytes);
-            return HexFormat.of().formatHex(digest, 0, 6);
-        } catch (NoSuchAlgorithmException e) {
-            throw new IllegalStateException("every Java has SHA-256", e);
-        }
+        return Sha256.hex(bytes).substring(0, 12);
     }
 
     private static byte[] load(String path) {

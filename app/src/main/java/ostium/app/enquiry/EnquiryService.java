@@ -1,12 +1,8 @@
 package ostium.app.enquiry;
 
-import java.nio.charset.StandardCharsets;
-import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
 import java.time.Clock;
 import java.time.Instant;
 import java.util.ArrayList;
-import java.util.HexFormat;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
@@ -17,6 +13,7 @@ import ostium.app.site.SiteOutlook;
 import ostium.app.site.StoredSite;
 import ostium.app.web.Problem;
 import ostium.core.enquiry.Form;
+import ostium.core.text.Sha256;
 import tools.jackson.core.type.TypeReference;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -118,12 +115,6 @@ public class EnquiryService implements SiteOutlook {
      */
     private static String repeatKey(String site, String submission, String fields, Instant at) {
         String day = submission.isBlank() ? at.toString().substring(0, 10) : submission;
-        try {
-            byte[] digest = MessageDigest.getInstance("SHA-256")
-                    .digest((site + "\n" + day + "\n" + fields).getBytes(StandardCharsets.UTF_8));
-            return HexFormat.of().formatHex(digest);
-        } catch (NoSuchAlgorithmException e) {
-            throw new IllegalStateException("every Java has SHA-256", e);
-        }
+        return Sha256.hex(site + "\n" + day + "\n" + fields);
     }
 }

@@ -1,8 +1,5 @@
 package ostium.app.publishing;
 
-import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
-import java.util.HexFormat;
 import java.util.List;
 import java.util.Optional;
 import org.springframework.context.ApplicationEventPublisher;
@@ -22,6 +19,7 @@ import ostium.core.draft.Draft;
 import ostium.core.opening.FieldAnswer;
 import ostium.core.opening.SheetReading;
 import ostium.core.opening.TypedSheet;
+import ostium.core.text.Sha256;
 import ostium.render.RenderedFile;
 import ostium.render.SiteRenderer;
 import ostium.render.Target;
@@ -108,7 +106,7 @@ public class PublishingService implements SiteOutlook {
     }
 
     private void store(long publication, RenderedFile file) {
-        String hash = sha256(file.bytes());
+        String hash = Sha256.hex(file.bytes());
         boolean compress = Compression.helps(file.contentType());
         publications.insertFile(
                 hash,
@@ -141,13 +139,5 @@ public class PublishingService implements SiteOutlook {
                 act.run();
             }
         });
-    }
-
-    private static String sha256(byte[] bytes) {
-        try {
-            return HexFormat.of().formatHex(MessageDigest.getInstance("SHA-256").digest(bytes));
-        } catch (NoSuchAlgorithmException e) {
-            throw new IllegalStateException("every Java has SHA-256", e);
-        }
     }
 }

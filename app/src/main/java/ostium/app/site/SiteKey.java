@@ -3,16 +3,13 @@ package ostium.app.site;
 import jakarta.servlet.http.Cookie;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
-import java.nio.charset.StandardCharsets;
-import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
 import java.security.SecureRandom;
 import java.time.Duration;
 import java.util.Base64;
-import java.util.HexFormat;
 import java.util.Optional;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.ResponseCookie;
+import ostium.core.text.Sha256;
 
 /**
  * The random key of a browser that has made a site before signing up. The browser holds the key in a cookie; only its
@@ -31,7 +28,7 @@ final class SiteKey {
         }
         for (Cookie cookie : request.getCookies()) {
             if (cookie.getName().equals(COOKIE) && cookie.getValue().length() >= 40) {
-                return Optional.of(sha256(cookie.getValue()));
+                return Optional.of(Sha256.hex(cookie.getValue()));
             }
         }
         return Optional.empty();
@@ -53,16 +50,7 @@ final class SiteKey {
                             .maxAge(Duration.ofDays(60))
                             .build()
                             .toString());
-            return sha256(key);
+            return Sha256.hex(key);
         });
-    }
-
-    private static String sha256(String key) {
-        try {
-            return HexFormat.of()
-                    .formatHex(MessageDigest.getInstance("SHA-256").digest(key.getBytes(StandardCharsets.UTF_8)));
-        } catch (NoSuchAlgorithmException e) {
-            throw new IllegalStateException("every Java has SHA-256", e);
-        }
     }
 }

@@ -31,4 +31,13 @@ class WordsTest {
         assertThat(EditDistance.between(a, b)).isEqualTo(slips);
         assertThat(EditDistance.between(b, a)).isEqualTo(slips);
     }
+
+    @ParameterizedTest(name = "{0}")
+    @CsvSource({
+        "'',e3b0c44298fc1c149afbf4c8996fb92427ae41e4649b934ca495991b7852b855",
+        "abc,ba7816bf8f01cfea414140de5dae2223b00361a396177a9cb410ff61f20015ad"
+    })
+    void aDigestIsThatOfTheStandard(String words, String hex) {
+        assertThat(Sha256.hex(words)).isEqualTo(hex);
+    }
 }
