@@ -32,7 +32,7 @@ class WordsTest {
         assertThat(EditDistance.between(b, a)).isEqualTo(slips);
     }
 
-    @ParameterizedTest(name = "{0}")
+    @ParameterizedTest(name = "of “{0}”")
     @CsvSource({
         "'',e3b0c44298fc1c149afbf4c8996fb92427ae41e4649b934ca495991b7852b855",
         "abc,ba7816bf8f01cfea414140de5dae2223b00361a396177a9cb410ff61f20015ad"
