@@ -12,6 +12,9 @@ import org.springframework.boot.context.properties.bind.DefaultValue;
  * @param publicPort port as visitors see it, 0 for the port the server listens on
  * @param sitesPerHour sites one address may begin in an hour
  * @param signUpsPerHour accounts one address may make in an hour
+ * @param mailsPerHour mails one address may have us send in an hour: forgotten passwords, invitations
+ * @param enquiriesPerTenMinutes messages one address may send to one site in ten minutes
+ * @param mailFrom address that mail from Ostium comes from
  * @param demo whether demo data are loaded at the start
  */
 @ConfigurationProperties("ostium")
@@ -22,6 +25,9 @@ public record OstiumProperties(
         @DefaultValue("0") int publicPort,
         @DefaultValue("30") int sitesPerHour,
         @DefaultValue("10") int signUpsPerHour,
+        @DefaultValue("20") int mailsPerHour,
+        @DefaultValue("20") int enquiriesPerTenMinutes,
+        @DefaultValue("no-reply@ostium.example") String mailFrom,
         @DefaultValue("false") boolean demo) {
 
     /** @throws IllegalStateException if public sites could read what belongs to the editor */

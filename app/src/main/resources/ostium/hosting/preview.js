@@ -1,7 +1,23 @@
-/* Lives in the preview only. The editor says when the page has changed; it is fetched and swapped in where it stands. */
+/*
+ * Lives in the preview only. The editor tells it what has changed, in messages of schema 1:
+ *   refresh                          the page as a whole, fetched and swapped in where it stands
+ *   text { id, tree }                words as they are typed, before the server has them
+ *   replace { order, html }          sections as the server draws them, those that changed with their HTML
+ *   select { section, text }         what is chosen in the editor
+ * It tells the editor: ready, select { section, text }, and drawn (the size of a patch in milliseconds).
+ */
 (() => {
   let running = false;
   let again = false;
+  const editor = document.referrer ? new URL(document.referrer).origin : '';
+  const tell = (message) => editor && window.parent.postMessage({ schema: 1, ...message }, editor);
+  const changed = () => document.dispatchEvent(new Event('page-changed'));
+  let chosen = '';
+
+  const mark = () => {
+    document.querySelectorAll('.is-chosen').forEach((each) => each.classList.remove('is-chosen'));
+    if (chosen) document.querySelector(`[data-section="${CSS.escape(chosen)}"]`)?.classList.add('is-chosen');
+  };
 
   const refresh = async () => {
     if (running) {
@@ -27,6 +43,8 @@
       const top = document.scrollingElement.scrollTop;
       document.body.replaceChildren(...next.body.childNodes);
       document.scrollingElement.scrollTop = top;
+      mark();
+      changed();
     } finally {
       running = false;
       if (again) {
@@ -36,14 +54,124 @@
     }
   };
 
-  const editor = document.referrer ? new URL(document.referrer).origin : '';
+  // Words are built as nodes, never read as HTML.
+  const inside = (nodes) =>
+    nodes.map((node) => {
+      if (node.kind === 'words') return document.createTextNode(node.value);
+      if (node.kind === 'fact') return document.createTextNode(node.says || '');
+      const element = document.createElement({ strong: 'strong', emphasis: 'em', link: 'a' }[node.kind] || 'span');
+      if (node.kind === 'link') element.setAttribute('href', '#');
+      element.append(...inside(node.inside));
+      return element;
+    });
+
+  const blocks = (tree) =>
+    tree.map((block) => {
+      if (block.kind === 'list') {
+        const list = document.createElement('ul');
+        list.append(
+          ...block.entries.map((entry) => {
+            const item = document.createElement('li');
+            item.append(...inside(entry.inside));
+            return item;
+          })
+        );
+        return list;
+      }
+      const paragraph = document.createElement('p');
+      paragraph.dir = 'auto';
+      paragraph.append(...inside(block.inside));
+      return paragraph;
+    });
+
+  const lines = (tree) =>
+    tree.flatMap((block, index) => [
+      ...(index ? [document.createElement('br')] : []),
+      ...inside(block.inside || [])
+    ]);
+
+  const type = (id, tree) => {
+    document.querySelectorAll(`[data-text="${CSS.escape(id)}"]`).forEach((place) => {
+      place.replaceChildren(...(place.localName === 'span' ? lines(tree) : blocks(tree)));
+    });
+  };
+
+  const replace = (order, html) => {
+    const head = document.querySelector('header[data-section]');
+    const foot = document.querySelector('footer[data-section]');
+    const main = document.getElementById('main');
+    const place = (id) => document.querySelector(`[data-section="${CSS.escape(id)}"]`);
+    document.querySelectorAll('main [data-section]').forEach((section) => {
+      if (!order.includes(section.dataset.section)) section.remove();
+    });
+    let last = null;
+    for (const id of order) {
+      if (html[id] !== undefined) {
+        const next = new DOMParser().parseFromString(html[id], 'text/html').body.children;
+        document.querySelectorAll(`[data-part="${CSS.escape(id)}"]`).forEach((part) => part.remove());
+        const old = place(id);
+        if (old) old.replaceWith(...next);
+        else main.append(...next);
+      }
+      const section = place(id);
+      if (!section || section === head || section.localName === 'header') continue;
+      if (section === foot || section.localName === 'footer') continue;
+      if (last ? last.nextElementSibling !== section : main.firstElementChild !== section) {
+        if (last) last.after(section);
+        else main.prepend(section);
+      }
+      last = section;
+    }
+    mark();
+    changed();
+  };
+
+  const select = (section, text) => {
+    chosen = section || '';
+    mark();
+    const place =
+      (text && document.querySelector(`[data-text="${CSS.escape(text)}"]`)) ||
+      (chosen && document.querySelector(`[data-section="${CSS.escape(chosen)}"]`));
+    if (!place) return;
+    const range = document.createRange();
+    range.selectNodeContents(place);
+    const box = range.getBoundingClientRect();
+    if (box.top < 0 || box.top > innerHeight - 120) {
+      const calm = matchMedia('(prefers-reduced-motion: reduce)').matches;
+      window.scrollTo({ top: scrollY + box.top - 80, behavior: calm ? 'auto' : 'smooth' });
+    }
+  };
+
   window.addEventListener('message', (event) => {
     if (event.source !== window.parent || event.origin !== editor) return;
-    if (event.data && event.data.schema === 1 && event.data.type === 'refresh') refresh();
+    const message = event.data;
+    if (!message || message.schema !== 1) return;
+    if (message.type === 'refresh') refresh();
+    if (message.type === 'text' && Array.isArray(message.tree)) {
+      type(String(message.id), message.tree);
+      if (message.at) requestAnimationFrame(() => tell({ type: 'drawn', at: message.at }));
+    }
+    if (message.type === 'replace' && Array.isArray(message.order)) {
+      replace(message.order.map(String), message.html || {});
+      if (message.at) tell({ type: 'drawn', at: message.at });
+    }
+    if (message.type === 'select') select(message.section, message.text);
   });
   document.addEventListener('submit', (event) => event.preventDefault(), true);
-  document.addEventListener('click', (event) => {
-    const link = event.target.closest('a[href]');
-    if (link && !link.getAttribute('href').startsWith('#')) event.preventDefault();
-  }, true);
+  document.addEventListener(
+    'click',
+    (event) => {
+      const link = event.target.closest('a[href]');
+      if (link && !link.getAttribute('href').startsWith('#')) event.preventDefault();
+      const section = event.target.closest('[data-section]');
+      if (section) {
+        const text = event.target.closest('[data-text]');
+        chosen = section.dataset.section;
+        mark();
+        tell({ type: 'select', section: chosen, text: text ? text.dataset.text : '' });
+      }
+    },
+    true
+  );
+  tell({ type: 'ready' });
 })();

@@ -12,6 +12,7 @@ import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.nio.charset.StandardCharsets;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
 import tools.jackson.databind.JsonNode;
@@ -151,8 +152,36 @@ public final class Browserlike {
                 "POST", "/api/accounts", Map.of("name", "Test Owner", "email", email, "password", "a long password"));
     }
 
+    /** Keeps the draft of a site, as an owner does before the first publication; answers its manuscript. */
+    public Answer keep(JsonNode site) {
+        return call("POST", "/api/sites/" + site.path("id").asString() + "/kept", null);
+    }
+
+    /** Keeps the draft if that has not been done, and publishes. */
     public Answer publish(JsonNode site, String address) {
+        keep(site);
         return call("POST", "/api/sites/" + site.path("id").asString() + "/publications", Map.of("address", address));
+    }
+
+    /** Sends one edit made on a revision, with an id of its own. */
+    public Answer edit(String site, long revision, Map<String, Object> edit) {
+        return call(
+                "POST",
+                "/api/sites/" + site + "/edits",
+                Map.of("revision", revision, "key", java.util.UUID.randomUUID().toString(), "edit", edit));
+    }
+
+    /** An edit that puts plain words into a text. */
+    public static Map<String, Object> setText(String text, String words) {
+        return Map.of(
+                "kind",
+                "setText",
+                "text",
+                text,
+                "mark",
+                "OWN",
+                "tree",
+                List.of(Map.of("kind", "paragraph", "inside", List.of(Map.of("kind", "words", "value", words)))));
     }
 
     // ---- wire ----------------------------------------------------------------------------------------------------

@@ -51,7 +51,8 @@ class PublishingTest {
         Map<String, Object> sheet = Browserlike.sheet("Unclear");
         sheet.put("hours", "Mon 8-8");
         Browserlike.Answer answer = OWNER.publish(OWNER.site(sheet), "unclear");
-        assertThat(answer.json().path("field").asString()).isEqualTo("hours");
+        assertThat(answer.status()).isEqualTo(422);
+        assertThat(answer.json().path("detail").asString()).contains("A line of your facts is not understood");
     }
 
     @ParameterizedTest(name = "“{0}” → {1}")
@@ -122,7 +123,7 @@ class PublishingTest {
                         "/api/sites/" + edited.path("id").asString() + "/sheet",
                         Browserlike.keep(now, Browserlike.sheet("After")))
                 .json();
-        assertThat(changed.path("pendingChanges").asBoolean()).isTrue();
+        assertThat(changed.path("pendingChanges").asInt()).isEqualTo(1);
         assertThat(VISITOR.getAt("before-after.localhost", "/").body())
                 .contains("Before")
                 .doesNotContain("After");
@@ -133,8 +134,8 @@ class PublishingTest {
         assertThat(OWNER.get("/api/sites/" + edited.path("id").asString())
                         .json()
                         .path("pendingChanges")
-                        .asBoolean())
-                .isFalse();
+                        .asInt())
+                .isZero();
     }
 
     @ParameterizedTest

@@ -20,7 +20,8 @@ public final class RunningOstium {
                 "--server.port=0",
                 "--ostium.demo=" + demo,
                 "--ostium.sites-per-hour=10000",
-                "--ostium.sign-ups-per-hour=10000"));
+                "--ostium.sign-ups-per-hour=10000",
+                "--ostium.mails-per-hour=10000"));
         for (String setting : DATABASE.settings()) {
             arguments.add("--" + setting);
         }

@@ -39,7 +39,7 @@ class SheetTest {
                 .isEqualTo(200);
         Browserlike.Answer stale = owner.call("PUT", path, Browserlike.keep(site, Browserlike.sheet("Third")));
         assertThat(stale.status()).isEqualTo(409);
-        assertThat(stale.json().path("detail").asString()).contains("another window");
+        assertThat(stale.json().path("detail").asString()).contains("Somebody else has changed this");
         assertThat(owner.get("/api/sites/" + site.path("id").asString())
                         .json()
                         .at("/sheet/name")

@@ -39,7 +39,7 @@ public final class Samples {
     public static TypedSheet of(Trade trade, int services, int practices) {
         List<TypedSheet.TypedService> taken = trade.services().stream()
                 .limit(services)
-                .map(usual -> new TypedSheet.TypedService(usual.key(), usual.name(), "", "from 40", "45"))
+                .map(usual -> new TypedSheet.TypedService("", usual.key(), usual.name(), "", "from 40", "45"))
                 .toList();
         List<String> yes = trade.practices().stream()
                 .limit(practices)

@@ -23,6 +23,7 @@ import ostium.core.site.Item;
 import ostium.core.site.PlainText;
 import ostium.core.site.Section;
 import ostium.core.site.SectionKind;
+import ostium.core.site.Text;
 import ostium.core.trade.Goal;
 
 /** What the templates of a page ask for. Holds no rule of its own beyond how a thing is put on a page. */
@@ -74,8 +75,18 @@ public final class PageModel {
                 "<script type=\"application/json\" id=\"timetable\">" + Timetable.json(facts()) + "</script>");
     }
 
+    /** Sections visitors see. */
     public List<Section> sections() {
-        return draft.site().home().sections();
+        return draft.site().home().sections().stream()
+                .filter(section -> !section.hidden())
+                .toList();
+    }
+
+    private Optional<Section> shown(SectionKind kind) {
+        return draft.site()
+                .shownSections()
+                .filter(section -> section.kind() == kind)
+                .findFirst();
     }
 
     public Section masthead() {
@@ -123,19 +134,33 @@ public final class PageModel {
     /** A text on lines, for headings and buttons. */
     public Content line(Section section, String slot) {
         return section.text(slot)
-                .<Content>map(text -> new TextHtml(text, facts(), TextHtml.Blocks.LINES))
+                .<Content>map(text -> html(text, TextHtml.Blocks.LINES))
                 .orElse(output -> {});
     }
 
     /** A text in paragraphs. */
     public Content text(Section section, String slot) {
         return section.text(slot)
-                .<Content>map(text -> new TextHtml(text, facts(), TextHtml.Blocks.PARAGRAPHS))
+                .<Content>map(text -> html(text, TextHtml.Blocks.PARAGRAPHS))
                 .orElse(output -> {});
     }
 
     public Content says(Item item) {
-        return new TextHtml(item.texts().get("says"), facts(), TextHtml.Blocks.LINES);
+        return html(item.texts().get("says"), TextHtml.Blocks.LINES);
+    }
+
+    private Content html(Text text, TextHtml.Blocks blocks) {
+        return new TextHtml(text, facts(), blocks, isPreview(), this::address);
+    }
+
+    /** Where a link of a text leads: a door, or the address as it is. */
+    private String address(String target) {
+        return switch (target) {
+            case "door:call" -> telephone() == null ? "" : telephone().uri();
+            case "door:email" -> email() == null ? "" : "mailto:" + email().ascii();
+            case "door:form" -> secondTarget();
+            default -> target;
+        };
     }
 
     public String plain(Section section, String slot) {
@@ -260,8 +285,22 @@ public final class PageModel {
         return String.join(", ", hoursLines());
     }
 
+    /** Services in the order of the page, without rows that are hidden; all of them where the page has no list. */
     public List<Fact<Service>> services() {
-        return facts().all(Service.class);
+        List<Fact<Service>> all = facts().all(Service.class);
+        return draft.site()
+                .section(SectionKind.SERVICES)
+                .map(section -> section.shownItems().stream()
+                        .flatMap(item -> all.stream().filter(fact -> fact.id().equals(item.fact())))
+                        .toList())
+                .orElse(all);
+    }
+
+    /** Rows of a list of services: those visitors see whose fact is there. */
+    public List<Item> rows(Section section) {
+        return section.shownItems().stream()
+                .filter(item -> service(item) != null)
+                .toList();
     }
 
     /** The service a row stands for; null when it is gone. */
@@ -329,7 +368,7 @@ public final class PageModel {
     }
 
     public boolean hasForm() {
-        return draft.site().section(SectionKind.ENQUIRY).isPresent();
+        return shown(SectionKind.ENQUIRY).isPresent();
     }
 
     public boolean mailsInsteadOfForm() {
@@ -341,13 +380,12 @@ public final class PageModel {
     }
 
     /** Label of the second door. */
-    public String secondDoor() {
-        return draft.site()
-                .section(SectionKind.OPENING)
+    public Content secondDoor() {
+        return shown(SectionKind.OPENING)
+                .filter(opening -> goal() != Goal.VISIT)
                 .flatMap(opening -> opening.text("second"))
-                .map(text -> PlainText.of(text, facts()))
-                .filter(words -> goal() != Goal.VISIT)
-                .orElse("Send a message");
+                .<Content>map(text -> html(text, TextHtml.Blocks.LINES))
+                .orElse(output -> output.writeUserContent("Send a message"));
     }
 
     /** Address the second door leads to. */
@@ -356,7 +394,7 @@ public final class PageModel {
     }
 
     public boolean hasPlaceSection() {
-        return draft.site().section(SectionKind.PLACE).isPresent();
+        return shown(SectionKind.PLACE).isPresent();
     }
 
     public String thanks() {

@@ -57,6 +57,26 @@ public final class SiteRenderer {
     }
 
     /**
+     * Each section visitors see, as HTML by id, in reading order with head and foot: what the preview swaps in. One
+     * renderer makes these, the preview and the publication.
+     */
+    public Map<String, String> sections(Brief brief, Draft draft, Target target) {
+        PageModel page = new PageModel(brief, draft, target, names(parts(brief, draft)));
+        Map<String, String> sections = new LinkedHashMap<>();
+        sections.put(page.masthead().id(), html("masthead.jte", Map.of("page", page)));
+        page.sections()
+                .forEach(section ->
+                        sections.put(section.id(), html("section.jte", Map.of("page", page, "section", section))));
+        sections.put(page.footer().id(), html("footer.jte", Map.of("page", page)));
+        return sections;
+    }
+
+    /** Names of the files that all sections share; the preview loads its page anew when one of them changes. */
+    public List<String> sharedFiles(Brief brief, Draft draft) {
+        return parts(brief, draft).stream().map(RenderedFile::path).toList();
+    }
+
+    /**
      * The page of the enquiry form alone, with what was typed and what is wrong with it.
      *
      * @param values what was typed, by key of the field

@@ -3,6 +3,7 @@ package ostium.render;
 import gg.jte.Content;
 import gg.jte.TemplateOutput;
 import java.util.List;
+import java.util.function.UnaryOperator;
 import ostium.core.fact.EmailAddress;
 import ostium.core.fact.FactValue;
 import ostium.core.fact.Facts;
@@ -24,15 +25,30 @@ final class TextHtml implements Content {
     private final Text text;
     private final Facts facts;
     private final Blocks blocks;
+    private final boolean marked;
+    private final UnaryOperator<String> addresses;
 
-    TextHtml(Text text, Facts facts, Blocks blocks) {
+    /**
+     * @param marked whether the words carry the id of their text, as in the preview
+     * @param addresses where the target of a link leads
+     */
+    TextHtml(Text text, Facts facts, Blocks blocks, boolean marked, UnaryOperator<String> addresses) {
         this.text = text;
         this.facts = facts;
         this.blocks = blocks;
+        this.marked = marked;
+        this.addresses = addresses;
     }
 
     @Override
     public void writeTo(TemplateOutput output) {
+        String element = blocks == Blocks.LINES ? "span" : "div";
+        output.writeContent(marked ? "<" + element + " data-text=\"" + escape(text.id()) + "\">" : "");
+        words(output);
+        output.writeContent(marked ? "</" + element + ">" : "");
+    }
+
+    private void words(TemplateOutput output) {
         boolean first = true;
         for (Node block : text.tree()) {
             if (blocks == Blocks.LINES) {
@@ -70,7 +86,7 @@ final class TextHtml implements Content {
             } else if (node instanceof Node.Emphasis emphasis) {
                 wrapped(output, "em", emphasis.inside());
             } else if (node instanceof Node.LinkTo link) {
-                output.writeContent("<a href=\"" + escape(link.target()) + "\">");
+                output.writeContent("<a href=\"" + escape(addresses.apply(link.target())) + "\">");
                 inside(output, link.inside());
                 output.writeContent("</a>");
             } else if (node instanceof Node.LinkedFact linked) {

@@ -45,6 +45,7 @@
   };
   tell();
   setInterval(tell, 30000);
+  document.addEventListener('page-changed', tell);
 
   document.addEventListener('submit', async (event) => {
     const form = event.target.closest('[data-enquiry]');

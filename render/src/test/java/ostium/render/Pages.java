@@ -67,6 +67,6 @@ final class Pages {
     }
 
     static TypedSheet.TypedService service(String name, String price) {
-        return new TypedSheet.TypedService("", name, "", price, "45");
+        return new TypedSheet.TypedService("", "", name, "", price, "45");
     }
 }

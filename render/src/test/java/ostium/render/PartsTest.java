@@ -34,7 +34,13 @@ class PartsTest {
 
         private String html(TextHtml.Blocks blocks, Node... tree) {
             StringOutput output = new StringOutput();
-            new TextHtml(new Text("t", Text.Mark.OWN, List.of(tree), Text.Origin.own()), facts, blocks).writeTo(output);
+            new TextHtml(
+                            new Text("t", Text.Mark.OWN, List.of(tree), Text.Origin.own()),
+                            facts,
+                            blocks,
+                            false,
+                            target -> target)
+                    .writeTo(output);
             return output.toString();
         }
 

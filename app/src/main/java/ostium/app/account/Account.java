@@ -1,12 +1,18 @@
 package ostium.app.account;
 
 import java.io.Serializable;
+import java.security.Principal;
 
 /**
- * An owner's account.
+ * An owner's account. As the principal of a session it is known by its id, which never changes.
  *
  * @param id UUID
  * @param email address they sign in with, lower case
  * @param name what they are called
  */
-public record Account(String id, String email, String name) implements Serializable {}
+public record Account(String id, String email, String name) implements Serializable, Principal {
+    @Override
+    public String getName() {
+        return id;
+    }
+}

@@ -14,7 +14,9 @@ import org.springframework.security.core.context.SecurityContextHolder;
 import org.springframework.security.web.context.SecurityContextRepository;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
@@ -81,6 +83,71 @@ class AccountController {
             session.invalidate();
         }
         SecurityContextHolder.clearContext();
+    }
+
+    record Forgotten(String email) {}
+
+    record NewPassword(String password) {}
+
+    record ChangePassword(String current, String password) {}
+
+    record ChangeEmail(String current, String email) {}
+
+    record Delete(String current) {}
+
+    /** Always answers the same, whether there is such an account or not. */
+    @PostMapping("/api/password-resets")
+    @ResponseStatus(HttpStatus.ACCEPTED)
+    void forgotten(@RequestBody Forgotten asked, HttpServletRequest request) {
+        limits.require(RateLimits.Act.MAIL, request.getRemoteAddr());
+        accounts.forgotten(asked.email());
+    }
+
+    @PostMapping("/api/password-resets/{token}")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void resetPassword(@PathVariable String token, @RequestBody NewPassword asked, HttpServletRequest request) {
+        limits.require(RateLimits.Act.LINK, request.getRemoteAddr());
+        accounts.resetPassword(token, asked.password());
+    }
+
+    @PutMapping("/api/account/password")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void changePassword(@RequestBody ChangePassword asked, HttpServletRequest request) {
+        Account account = requireAccount();
+        limits.require(RateLimits.Act.SIGN_IN, account.email());
+        accounts.changePassword(
+                account, asked.current(), asked.password(), request.getSession().getId());
+        limits.forget(RateLimits.Act.SIGN_IN, account.email());
+    }
+
+    @PutMapping("/api/account/email")
+    @ResponseStatus(HttpStatus.ACCEPTED)
+    void changeEmail(@RequestBody ChangeEmail asked, HttpServletRequest request) {
+        Account account = requireAccount();
+        limits.require(RateLimits.Act.SIGN_IN, account.email());
+        limits.require(RateLimits.Act.MAIL, request.getRemoteAddr());
+        accounts.askForEmail(account, asked.current(), asked.email());
+        limits.forget(RateLimits.Act.SIGN_IN, account.email());
+    }
+
+    @PostMapping("/api/new-addresses/{token}")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void confirmEmail(@PathVariable String token, HttpServletRequest request) {
+        limits.require(RateLimits.Act.LINK, request.getRemoteAddr());
+        accounts.confirmEmail(token);
+    }
+
+    @PostMapping("/api/account/deletion")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void delete(@RequestBody Delete asked, HttpServletRequest request) {
+        Account account = requireAccount();
+        limits.require(RateLimits.Act.SIGN_IN, account.email());
+        accounts.delete(account, asked.current());
+        signOut(request);
+    }
+
+    private Account requireAccount() {
+        return accounts.current().orElseThrow(() -> new Problem(HttpStatus.UNAUTHORIZED, "", "Sign in first."));
     }
 
     /** A new session for an account; sites made before signing in become the account's. */

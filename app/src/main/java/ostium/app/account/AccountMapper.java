@@ -1,9 +1,12 @@
 package ostium.app.account;
 
+import java.time.Instant;
 import java.util.Optional;
+import org.apache.ibatis.annotations.Delete;
 import org.apache.ibatis.annotations.Insert;
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Select;
+import org.apache.ibatis.annotations.Update;
 
 @Mapper
 interface AccountMapper {
@@ -14,6 +17,32 @@ interface AccountMapper {
     @Select("select id, email, name from account where email = #{email}")
     Optional<Account> byEmail(String email);
 
+    @Select("select id, email, name from account where id = #{id}")
+    Optional<Account> byId(String id);
+
     @Select("select password_hash from account where email = #{email}")
     Optional<String> passwordHash(String email);
+
+    @Update("update account set password_hash = #{passwordHash} where id = #{id}")
+    void setPassword(String id, String passwordHash);
+
+    @Update("update account set email = #{email} where id = #{id}")
+    void setEmail(String id, String email);
+
+    @Delete("delete from account where id = #{id}")
+    void delete(String id);
+
+    @Insert("insert into account_token (hash, account, purpose, email, expires_at)"
+            + " values (#{hash}, #{account}, #{purpose}, #{email}, #{expiresAt})")
+    void insertToken(String hash, String account, AccountToken.Purpose purpose, String email, Instant expiresAt);
+
+    @Select("select hash, account, purpose, email, expires_at from account_token where hash = #{hash} for update")
+    Optional<AccountToken> token(String hash);
+
+    /** Once one is used, all of its purpose are void. */
+    @Delete("delete from account_token where account = #{account} and purpose = #{purpose}")
+    void deleteTokens(String account, AccountToken.Purpose purpose);
+
+    @Delete("delete from account_token where expires_at < now(6)")
+    void sweepTokens();
 }

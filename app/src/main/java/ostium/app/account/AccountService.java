@@ -1,31 +1,60 @@
 package ostium.app.account;
 
+import java.time.Clock;
+import java.time.Duration;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.UUID;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.dao.DuplicateKeyException;
+import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.security.core.context.SecurityContextHolder;
 import org.springframework.security.crypto.password.PasswordEncoder;
+import org.springframework.session.FindByIndexNameSessionRepository;
+import org.springframework.session.Session;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import ostium.app.mail.Mail;
+import ostium.app.mail.MailQueue;
+import ostium.app.web.Origins;
 import ostium.app.web.Problem;
+import ostium.app.web.Tokens;
 import ostium.core.fact.EmailAddress;
 import ostium.core.fact.Reading;
 
-/** Makes accounts and checks passwords. */
+/** Makes, changes and deletes accounts, and checks passwords. */
 @Service
 public class AccountService {
     private static final int SHORTEST_PASSWORD = 8;
     /** BCrypt reads no more bytes than this. */
     private static final int LONGEST_PASSWORD = 72;
 
+    private static final Duration LINK_VALID = Duration.ofHours(2);
+
     private final AccountMapper accounts;
     private final PasswordEncoder passwords;
+    private final MailQueue mail;
+    private final Origins origins;
+    private final Clock clock;
+    private final ApplicationEventPublisher events;
+    private final FindByIndexNameSessionRepository<? extends Session> sessions;
     private final String nobodysHash;
 
-    AccountService(AccountMapper accounts, PasswordEncoder passwords) {
+    AccountService(
+            AccountMapper accounts,
+            PasswordEncoder passwords,
+            MailQueue mail,
+            Origins origins,
+            Clock clock,
+            ApplicationEventPublisher events,
+            FindByIndexNameSessionRepository<? extends Session> sessions) {
         this.accounts = accounts;
         this.passwords = passwords;
+        this.mail = mail;
+        this.origins = origins;
+        this.clock = clock;
+        this.events = events;
+        this.sessions = sessions;
         this.nobodysHash = passwords.encode(UUID.randomUUID().toString());
     }
 
@@ -36,12 +65,7 @@ public class AccountService {
             throw Problem.at("name", "Write your name, at most 120 characters.");
         }
         String address = address(email);
-        if (password == null || password.length() < SHORTEST_PASSWORD) {
-            throw Problem.at("password", "A password has at least " + SHORTEST_PASSWORD + " characters.");
-        }
-        if (password.getBytes(java.nio.charset.StandardCharsets.UTF_8).length > LONGEST_PASSWORD) {
-            throw Problem.at("password", "A password has at most " + LONGEST_PASSWORD + " characters.");
-        }
+        requirePassword(password);
         Account account = new Account(UUID.randomUUID().toString(), address, name.strip());
         try {
             accounts.insert(account, passwords.encode(password));
@@ -53,22 +77,171 @@ public class AccountService {
 
     /** The account, if the password is right. Takes as long for an address that has none. */
     public Optional<Account> check(String email, String password) {
-        String address = email == null ? "" : email.strip().toLowerCase(Locale.ROOT);
+        String address = normal(email);
         String hash = accounts.passwordHash(address).orElse(nobodysHash);
         boolean right = password != null && passwords.matches(password, hash);
         return right ? accounts.byEmail(address) : Optional.empty();
     }
 
     public Optional<Account> byEmail(String email) {
-        return accounts.byEmail(email);
+        return accounts.byEmail(normal(email));
+    }
+
+    public Optional<Account> byId(String id) {
+        return accounts.byId(id);
     }
 
     /** Who is signed in on this request. */
     public Optional<Account> current() {
         var authentication = SecurityContextHolder.getContext().getAuthentication();
         return authentication != null && authentication.getPrincipal() instanceof Account account
-                ? Optional.of(account)
+                ? accounts.byId(account.id())
                 : Optional.empty();
+    }
+
+    /** Sends a link for a new password, if there is such an account. Nobody learns whether there is. */
+    @Transactional
+    public void forgotten(String email) {
+        accounts.byEmail(normal(email)).ifPresent(account -> {
+            String token = token(account, AccountToken.Purpose.PASSWORD, null);
+            mail.send(Mail.of(
+                    account.email(),
+                    "A new password for Ostium",
+                    "Hello " + account.name()
+                            + ",\n\nsomebody, most likely you, asked for a new password. Choose it here"
+                            + " within two hours:\n\n" + origins.editor() + "/new-password/" + token
+                            + "\n\nIf it was not you, do nothing: your password stays as it is.\n"));
+        });
+    }
+
+    /**
+     * Takes a new password with the link from the mail. All sessions of the account end.
+     *
+     * @throws Problem when the link is not good any more, or at {@code password}
+     */
+    @Transactional
+    public void resetPassword(String token, String password) {
+        AccountToken found = require(token, AccountToken.Purpose.PASSWORD);
+        requirePassword(password);
+        accounts.setPassword(found.account(), passwords.encode(password));
+        accounts.deleteTokens(found.account(), AccountToken.Purpose.PASSWORD);
+        endSessions(found.account(), null);
+    }
+
+    /**
+     * Takes a new password for the old one. All other sessions of the account end.
+     *
+     * @param session the one that stays
+     * @throws Problem at {@code current} or {@code password}
+     */
+    @Transactional
+    public void changePassword(Account account, String current, String password, String session) {
+        requireRight(account, current);
+        requirePassword(password);
+        accounts.setPassword(account.id(), passwords.encode(password));
+        endSessions(account.id(), session);
+    }
+
+    /**
+     * Sends a link to a new address; once it is opened, the account signs in with that.
+     *
+     * @throws Problem at {@code current} or {@code email}
+     */
+    @Transactional
+    public void askForEmail(Account account, String current, String email) {
+        requireRight(account, current);
+        String address = address(email);
+        if (address.equals(account.email())) {
+            throw Problem.at("email", "This is your address already.");
+        }
+        if (accounts.byEmail(address).isPresent()) {
+            throw Problem.at("email", "There is an account with this address.");
+        }
+        String token = token(account, AccountToken.Purpose.EMAIL, address);
+        mail.send(Mail.of(
+                address,
+                "Your new address for Ostium",
+                "Hello " + account.name()
+                        + ",\n\nopen this within two hours, and you sign in with this address from then" + " on:\n\n"
+                        + origins.editor() + "/new-address/" + token + "\n"));
+    }
+
+    /** @throws Problem when the link is not good any more, or the address was taken meanwhile */
+    @Transactional
+    public void confirmEmail(String token) {
+        AccountToken found = require(token, AccountToken.Purpose.EMAIL);
+        Account before = accounts.byId(found.account()).orElseThrow(Problem::notFound);
+        try {
+            accounts.setEmail(found.account(), found.email());
+        } catch (DuplicateKeyException e) {
+            throw Problem.at("", "Another account has taken this address meanwhile.");
+        }
+        accounts.deleteTokens(found.account(), AccountToken.Purpose.EMAIL);
+        mail.send(Mail.of(
+                before.email(),
+                "You sign in to Ostium with another address now",
+                "Hello " + before.name() + ",\n\nfrom now on you sign in with " + found.email()
+                        + ". If it was not you who changed it, answer this mail.\n"));
+    }
+
+    /**
+     * Deletes an account with its sites, what is public of them, and the messages they have received.
+     *
+     * @throws Problem at {@code current}
+     */
+    @Transactional
+    public void delete(Account account, String current) {
+        requireRight(account, current);
+        events.publishEvent(new AccountLeaving(account.id()));
+        accounts.delete(account.id());
+        endSessions(account.id(), null);
+    }
+
+    @Scheduled(initialDelay = 90_000, fixedDelay = 3_600_000)
+    void sweep() {
+        accounts.sweepTokens();
+    }
+
+    private String token(Account account, AccountToken.Purpose purpose, String email) {
+        String token = Tokens.fresh();
+        accounts.insertToken(
+                Tokens.hash(token),
+                account.id(),
+                purpose,
+                email,
+                clock.instant().plus(LINK_VALID));
+        return token;
+    }
+
+    private AccountToken require(String token, AccountToken.Purpose purpose) {
+        return accounts.token(Tokens.hash(token))
+                .filter(found -> found.purpose() == purpose && found.expiresAt().isAfter(clock.instant()))
+                .orElseThrow(() -> Problem.at("", "This link is not good any more. Ask for a new one."));
+    }
+
+    private void requireRight(Account account, String password) {
+        if (check(account.email(), password).isEmpty()) {
+            throw Problem.at("current", "This is not your password.");
+        }
+    }
+
+    private static void requirePassword(String password) {
+        if (password == null || password.length() < SHORTEST_PASSWORD) {
+            throw Problem.at("password", "A password has at least " + SHORTEST_PASSWORD + " characters.");
+        }
+        if (password.getBytes(java.nio.charset.StandardCharsets.UTF_8).length > LONGEST_PASSWORD) {
+            throw Problem.at("password", "A password has at most " + LONGEST_PASSWORD + " characters.");
+        }
+    }
+
+    private void endSessions(String account, String butFor) {
+        sessions.findByPrincipalName(account).keySet().stream()
+                .filter(session -> !session.equals(butFor))
+                .forEach(sessions::deleteById);
+    }
+
+    private static String normal(String email) {
+        return email == null ? "" : email.strip().toLowerCase(Locale.ROOT);
     }
 
     private static String address(String email) {

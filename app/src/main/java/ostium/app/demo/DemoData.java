@@ -6,6 +6,7 @@ import java.nio.charset.StandardCharsets;
 import java.time.Clock;
 import java.time.Duration;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
@@ -15,8 +16,13 @@ import ostium.app.account.Account;
 import ostium.app.account.AccountService;
 import ostium.app.enquiry.EnquiryService;
 import ostium.app.publishing.PublishingService;
+import ostium.app.site.SiteLog;
 import ostium.app.site.SiteService;
 import ostium.app.site.StoredSite;
+import ostium.core.draft.Draft;
+import ostium.core.edit.SheetEdit;
+import ostium.core.edit.State;
+import ostium.core.edit.WholeEdit;
 import ostium.core.enquiry.Form;
 import ostium.core.format.LocalBusinessReader;
 
@@ -30,6 +36,7 @@ class DemoData {
 
     private final AccountService accounts;
     private final SiteService sites;
+    private final SiteLog log;
     private final PublishingService publishing;
     private final EnquiryService enquiries;
     private final Clock clock;
@@ -37,11 +44,13 @@ class DemoData {
     DemoData(
             AccountService accounts,
             SiteService sites,
+            SiteLog log,
             PublishingService publishing,
             EnquiryService enquiries,
             Clock clock) {
         this.accounts = accounts;
         this.sites = sites;
+        this.log = log;
         this.publishing = publishing;
         this.enquiries = enquiries;
         this.clock = clock;
@@ -58,8 +67,20 @@ class DemoData {
                 ada.id(),
                 null,
                 LocalBusinessReader.read(source("ashlatch"), SEED).sheet());
+        site = kept(site, ada);
         publishing.publish(site, "ashlatch");
-        Form form = Form.of(sites.read(sites.sheet(site)).brief());
+        String nests = sites.state(site).sheet().services().stream()
+                .filter(service -> service.name().startsWith("Nest"))
+                .findFirst()
+                .orElseThrow()
+                .id();
+        log.edit(
+                site,
+                ada.id(),
+                site.revision(),
+                "demo-unpublished-change",
+                new SheetEdit.SetLine("service/" + nests + "/summary", "Outside the nesting season only"));
+        Form form = Form.of(sites.read(sites.state(site)).brief());
         enquiry(
                 site,
                 form,
@@ -132,19 +153,27 @@ class DemoData {
                 "The yearly service please, any morning but Tuesday.");
     }
 
+    private StoredSite kept(StoredSite site, Account owner) {
+        State state = sites.state(site);
+        Draft draft = state.draft(sites.read(state));
+        log.edit(
+                site,
+                owner.id(),
+                site.revision(),
+                "demo-kept-draft",
+                new WholeEdit.Several(List.of(
+                        new WholeEdit.PutDraft(draft.site(), draft.look()),
+                        new WholeEdit.SendMessagesTo(List.of(owner.email())))));
+        return sites.byId(site.id()).orElseThrow();
+    }
+
     private void enquiry(StoredSite site, Form form, Duration ago, boolean done, String... values) {
         Map<String, String> fields = new LinkedHashMap<>();
         for (int i = 0; i < values.length; i += 2) {
             fields.put(values[i], values[i + 1]);
         }
-        enquiries.keep(
-                site.id(),
-                null,
-                form,
-                fields,
-                "demo-" + ago,
-                false,
-                clock.instant().minus(ago));
+        enquiries.bringIn(
+                site.id(), form, fields, "demo-" + ago, clock.instant().minus(ago));
         if (done) {
             EnquiryService.Enquiry kept = enquiries.ofSite(site.id()).stream()
                     .filter(each -> each.answers().get(0).value().equals(fields.get("name")))

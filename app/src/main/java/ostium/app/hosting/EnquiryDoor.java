@@ -9,13 +9,16 @@ import java.util.Map;
 import java.util.Optional;
 import org.springframework.dao.DataAccessException;
 import org.springframework.stereotype.Component;
+import org.springframework.transaction.TransactionException;
 import ostium.app.enquiry.EnquiryService;
 import ostium.app.publishing.LiveSite;
 import ostium.app.site.SiteService;
+import ostium.app.site.StoredSite;
+import ostium.app.web.Problem;
 import ostium.app.web.RateLimits;
+import ostium.core.edit.State;
 import ostium.core.enquiry.Form;
 import ostium.core.opening.SheetReading;
-import ostium.core.opening.TypedSheet;
 import ostium.render.SiteRenderer;
 import ostium.render.Target;
 import tools.jackson.databind.json.JsonMapper;
@@ -65,10 +68,10 @@ class EnquiryDoor {
         Map<String, List<String>> posted = new LinkedHashMap<>(read.get());
         String submission = first(posted.remove(SUBMISSION));
         boolean trapped = !first(posted.remove(TRAP)).isBlank();
-        TypedSheet sheet = json.readValue(site.sheet(), TypedSheet.class);
-        SheetReading reading = sites.read(sheet);
+        State state = site.state();
+        SheetReading reading = sites.read(state);
         Form form = Form.of(reading.brief());
-        Form.Checked checked = form.check(posted, sheet.region());
+        Form.Checked checked = form.check(posted, state.sheet().region());
         if (!checked.unknown().isEmpty()) {
             refuse(
                     request,
@@ -78,12 +81,13 @@ class EnquiryDoor {
             return;
         }
         if (!checked.accepted()) {
-            faults(request, response, sheet, reading, checked);
+            faults(request, response, state, reading, checked);
             return;
         }
         try {
-            enquiries.keep(site.site(), site.publication(), form, checked.values(), cut(submission), trapped);
-        } catch (DataAccessException e) {
+            StoredSite stored = sites.byId(site.site()).orElseThrow(Problem::notFound);
+            enquiries.keep(stored, site.publication(), form, checked.values(), cut(submission), trapped);
+        } catch (DataAccessException | TransactionException | Problem e) {
             refuse(
                     request,
                     response,
@@ -102,7 +106,7 @@ class EnquiryDoor {
     private void faults(
             HttpServletRequest request,
             HttpServletResponse response,
-            TypedSheet sheet,
+            State state,
             SheetReading reading,
             Form.Checked checked)
             throws IOException {
@@ -117,7 +121,7 @@ class EnquiryDoor {
                 SiteRenderer.shipped()
                         .enquiryPage(
                                 reading.brief(),
-                                sites.draft(sheet, reading),
+                                state.draft(reading),
                                 Target.published(url),
                                 checked.values(),
                                 checked.faults()));

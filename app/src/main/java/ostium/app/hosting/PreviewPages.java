@@ -12,8 +12,8 @@ import ostium.app.site.PreviewTokens;
 import ostium.app.site.SiteService;
 import ostium.app.site.StoredSite;
 import ostium.app.web.Origins;
+import ostium.core.edit.State;
 import ostium.core.opening.SheetReading;
-import ostium.core.opening.TypedSheet;
 import ostium.render.RenderedFile;
 import ostium.render.SiteRenderer;
 import ostium.render.Target;
@@ -47,10 +47,10 @@ class PreviewPages {
             return;
         }
         String name = matcher.group(2).isEmpty() ? "index.html" : matcher.group(2);
-        TypedSheet sheet = sites.sheet(site.get());
-        SheetReading reading = sites.read(sheet);
+        State state = sites.state(site.get());
+        SheetReading reading = sites.read(state);
         List<RenderedFile> files =
-                SiteRenderer.shipped().render(reading.brief(), sites.draft(sheet, reading), Target.preview());
+                SiteRenderer.shipped().render(reading.brief(), state.draft(reading), Target.preview());
         Optional<RenderedFile> file =
                 files.stream().filter(each -> isAskedFor(each.path(), name)).findFirst();
         if (file.isEmpty()) {

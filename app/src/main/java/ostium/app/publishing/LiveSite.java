@@ -4,16 +4,17 @@ import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
 import ostium.app.publishing.PublicationMapper.StoredFile;
+import ostium.core.edit.State;
 
 /**
  * A published version, ready to be served from memory.
  *
  * @param site UUID of the site
  * @param publication id of the version
- * @param sheet the sheet it was made from, as JSON
+ * @param state what it was made from
  * @param files by path
  */
-public record LiveSite(String site, long publication, String sheet, Map<String, LiveFile> files) {
+public record LiveSite(String site, long publication, State state, Map<String, LiveFile> files) {
 
     /**
      * A file as it goes over the wire.
@@ -25,11 +26,11 @@ public record LiveSite(String site, long publication, String sheet, Map<String, 
     public record LiveFile(
             String contentType, String etag, String cacheControl, byte[] plain, byte[] gzip, byte[] brotli) {}
 
-    static LiveSite of(String site, long publication, String sheet, List<StoredFile> stored) {
+    static LiveSite of(String site, long publication, State state, List<StoredFile> stored) {
         return new LiveSite(
                 site,
                 publication,
-                sheet,
+                state,
                 stored.stream().collect(Collectors.toUnmodifiableMap(StoredFile::path, LiveSite::file)));
     }
 

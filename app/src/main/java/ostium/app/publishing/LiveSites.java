@@ -8,6 +8,7 @@ import org.springframework.context.event.EventListener;
 import org.springframework.dao.DataAccessException;
 import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Service;
+import ostium.core.edit.Stored;
 
 /**
  * Published versions in memory, by host. What another instance publishes is seen within half a second: each asks which
@@ -32,7 +33,8 @@ public class LiveSites {
     private Optional<LiveSite> load(String host) {
         return publications
                 .live(host)
-                .map(live -> LiveSite.of(live.site(), live.id(), live.sheet(), publications.files(live.id())));
+                .map(live -> LiveSite.of(
+                        live.site(), live.id(), Stored.readState(live.state()), publications.files(live.id())));
     }
 
     @EventListener

@@ -1,5 +1,6 @@
 package ostium.app.publishing;
 
+import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import org.apache.ibatis.annotations.Insert;
@@ -9,6 +10,10 @@ import org.apache.ibatis.annotations.Update;
 
 @Mapper
 interface PublicationMapper {
+    /** Locks the site first: whoever publishes and edits in one transaction takes the locks in this order too. */
+    @Select("select id from site where id = #{site} for update")
+    Optional<String> lockSite(String site);
+
     /** Locks the one row until the transaction ends, so that numbers are in the order of commits. */
     @Select("select value from change_counter where id = 1 for update")
     long lockCounter();
@@ -17,8 +22,8 @@ interface PublicationMapper {
     void setCounter(long value);
 
     @Insert(
-            "insert into publication (site, number, revision, sheet) values (#{site}, #{number}, #{revision}, #{sheet})")
-    void insert(String site, long number, long revision, String sheet);
+            "insert into publication (site, number, revision, state) values (#{site}, #{number}, #{revision}, #{state})")
+    void insert(String site, long number, long revision, String state);
 
     @Select("select last_insert_id()")
     long lastId();
@@ -38,8 +43,22 @@ interface PublicationMapper {
 
     @Insert(
             "insert into address (host, site, publication, change_no) values (#{host}, #{site}, #{publication}, #{number})"
-                    + " on duplicate key update publication = #{publication}, change_no = #{number}")
+                    + " on duplicate key update site = #{site}, publication = #{publication}, change_no = #{number}")
     void point(String host, String site, long publication, long number);
+
+    /** Nothing stands at these addresses any more; other instances hear of it by the number. */
+    @Update("update address set publication = null, change_no = #{number} where site = #{site}")
+    void empty(String site, long number);
+
+    @Select("select id, revision, published_at from publication where site = #{site} order by id desc limit 100")
+    List<StoredVersion> versions(String site);
+
+    @Select("select id, site, revision, state from publication where site = #{site} and id = #{id}")
+    Optional<LivePublication> version(String site, long id);
+
+    @Insert("insert into publication_file (publication, path, content_type, hash)"
+            + " select #{to}, path, content_type, hash from publication_file where publication = #{from}")
+    void copyFiles(long from, long to);
 
     @Select("select coalesce(max(change_no), 0) from address")
     long newestChange();
@@ -48,7 +67,7 @@ interface PublicationMapper {
     List<String> changedSince(long number);
 
     @Select(
-            "select p.id, p.site, p.revision, p.sheet from publication p join address a on a.publication = p.id where a.host = #{host}")
+            "select p.id, p.site, p.revision, p.state from publication p join address a on a.publication = p.id where a.host = #{host}")
     Optional<LivePublication> live(String host);
 
     @Select("select f.path, f.content_type, f.hash, s.plain, s.gzip, s.brotli from publication_file f"
@@ -58,7 +77,9 @@ interface PublicationMapper {
     /** An address and what stands there. */
     record Address(String host, String site, Long publication) {}
 
-    record LivePublication(long id, String site, long revision, String sheet) {}
+    record LivePublication(long id, String site, long revision, String state) {}
+
+    record StoredVersion(long id, long revision, Instant publishedAt) {}
 
     /** A file of a publication with its compressed forms, which may be null. */
     record StoredFile(String path, String contentType, String hash, byte[] plain, byte[] gzip, byte[] brotli) {}

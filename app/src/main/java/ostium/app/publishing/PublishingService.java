@@ -1,8 +1,12 @@
 package ostium.app.publishing;
 
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import java.util.List;
 import java.util.Optional;
+import java.util.UUID;
 import org.springframework.context.ApplicationEventPublisher;
+import org.springframework.context.event.EventListener;
 import org.springframework.core.annotation.Order;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Service;
@@ -10,20 +14,24 @@ import org.springframework.transaction.annotation.Transactional;
 import org.springframework.transaction.support.TransactionSynchronization;
 import org.springframework.transaction.support.TransactionSynchronizationManager;
 import ostium.app.publishing.PublicationMapper.Address;
+import ostium.app.publishing.PublicationMapper.LivePublication;
+import ostium.app.site.SiteLog;
 import ostium.app.site.SiteOutlook;
 import ostium.app.site.SiteService;
 import ostium.app.site.StoredSite;
 import ostium.app.web.Origins;
 import ostium.app.web.Problem;
-import ostium.core.draft.Draft;
-import ostium.core.opening.FieldAnswer;
+import ostium.core.edit.Changes;
+import ostium.core.edit.State;
+import ostium.core.edit.Stored;
+import ostium.core.edit.WholeEdit;
 import ostium.core.opening.SheetReading;
-import ostium.core.opening.TypedSheet;
+import ostium.core.snag.Snag;
+import ostium.core.snag.Snags;
 import ostium.core.text.Sha256;
 import ostium.render.RenderedFile;
 import ostium.render.SiteRenderer;
 import ostium.render.Target;
-import tools.jackson.databind.json.JsonMapper;
 
 /** Makes sites public. */
 @Service
@@ -31,20 +39,22 @@ import tools.jackson.databind.json.JsonMapper;
 public class PublishingService implements SiteOutlook {
     private final PublicationMapper publications;
     private final SiteService sites;
+    private final SiteLog log;
     private final Origins origins;
-    private final JsonMapper json;
     private final ApplicationEventPublisher events;
+    private final Cache<Long, State> states =
+            Caffeine.newBuilder().maximumSize(500).build();
 
     PublishingService(
             PublicationMapper publications,
             SiteService sites,
+            SiteLog log,
             Origins origins,
-            JsonMapper json,
             ApplicationEventPublisher events) {
         this.publications = publications;
         this.sites = sites;
+        this.log = log;
         this.origins = origins;
-        this.json = json;
         this.events = events;
     }
 
@@ -52,46 +62,131 @@ public class PublishingService implements SiteOutlook {
     public record HostChanged(String host) {}
 
     /**
-     * Publishes a site as its sheet stands, at the address it has or at a new one.
+     * Publishes a site as it stands, at the address it has or at a new one.
      *
      * @param name free name for a site that has no address yet
      * @return the public address
-     * @throws Problem when something is missing, or the name cannot be had
+     * @throws Problem when something has to be put right first, or the name cannot be had
      */
     @Transactional
     public String publish(StoredSite site, String name) {
-        TypedSheet sheet = sites.sheet(site);
-        SheetReading reading = sites.read(sheet);
-        requireComplete(reading);
+        publications.lockSite(site.id()).orElseThrow(Problem::notFound);
+        State state = sites.state(site);
+        SheetReading reading = sites.read(state);
+        requirePublishable(state, reading);
         String host = publications
                 .addressOf(site.id())
                 .map(Address::host)
                 .orElseGet(() -> origins.host(freeName(AddressName.normal(name), site)));
-        Draft draft = sites.draft(sheet, reading);
         String url = origins.site(host) + "/";
-        List<RenderedFile> files = SiteRenderer.shipped().render(reading.brief(), draft, Target.published(url));
-
-        long number = publications.lockCounter() + 1;
-        publications.setCounter(number);
-        publications.insert(site.id(), number, site.revision(), json.writeValueAsString(sheet));
+        List<RenderedFile> files =
+                SiteRenderer.shipped().render(reading.brief(), state.draft(reading), Target.published(url));
+        long number = nextNumber();
+        publications.insert(site.id(), number, site.revision(), Stored.write(state));
         long publication = publications.lastId();
         for (RenderedFile file : files) {
             store(publication, file);
         }
-        publications.point(host, site.id(), publication, number);
-        afterCommit(() -> events.publishEvent(new HostChanged(host)));
+        point(host, site.id(), publication, number);
         return url;
     }
 
-    private static void requireComplete(SheetReading reading) {
+    /**
+     * Makes an earlier version public again, with the files it had, and brings the manuscript back to it; that can be
+     * undone like any other step.
+     *
+     * @throws Problem 404 if the site has no such version
+     */
+    @Transactional
+    public String putBack(StoredSite site, String author, long version) {
+        publications.lockSite(site.id()).orElseThrow(Problem::notFound);
+        LivePublication earlier = publications.version(site.id(), version).orElseThrow(Problem::notFound);
+        String host =
+                publications.addressOf(site.id()).orElseThrow(Problem::notFound).host();
+        State state = Stored.readState(earlier.state());
+        SiteLog.Done done = state.equals(sites.state(site))
+                ? new SiteLog.Done(site.revision(), false)
+                : log.edit(site, author, site.revision(), UUID.randomUUID().toString(), new WholeEdit.PutState(state));
+        long number = nextNumber();
+        publications.insert(site.id(), number, done.revision(), earlier.state());
+        long publication = publications.lastId();
+        publications.copyFiles(version, publication);
+        point(host, site.id(), publication, number);
+        return origins.site(host) + "/";
+    }
+
+    /** Takes a site off the web. Its address stays its own, and its versions can be had back. */
+    @Transactional
+    public void unpublish(String site) {
+        publications.lockSite(site);
+        publications.addressOf(site).ifPresent(address -> {
+            publications.empty(site, nextNumber());
+            afterCommit(() -> events.publishEvent(new HostChanged(address.host())));
+        });
+    }
+
+    /** What is about to go takes its public pages along. */
+    @EventListener
+    @Transactional
+    public void leaving(SiteService.Leaving leaving) {
+        unpublish(leaving.site());
+    }
+
+    private long nextNumber() {
+        long number = publications.lockCounter() + 1;
+        publications.setCounter(number);
+        return number;
+    }
+
+    private void point(String host, String site, long publication, long number) {
+        publications.point(host, site, publication, number);
+        afterCommit(() -> events.publishEvent(new HostChanged(host)));
+    }
+
+    private void requirePublishable(State state, SheetReading reading) {
         if (!reading.isEnough()) {
             throw Problem.at("", "Still needed: " + String.join(", ", reading.missing()) + ".");
         }
-        reading.answers().forEach((field, answer) -> {
-            if (answer.state() == FieldAnswer.State.REFUSED || answer.state() == FieldAnswer.State.ASKED) {
-                throw Problem.at(field, "Something on the sheet is not understood yet: " + answer.says());
-            }
-        });
+        if (!state.isKept()) {
+            throw Problem.at("", "Keep a draft first; then it can be made public.");
+        }
+        List<Snag> must = must(state);
+        if (!must.isEmpty()) {
+            throw Problem.at(
+                    "snags",
+                    must.size() == 1 ? must.get(0).words() : must.size() + " things have to be put right first.");
+        }
+    }
+
+    private List<Snag> must(State state) {
+        return Snags.of(state, log.today()).stream()
+                .filter(snag -> snag.level() == Snag.Level.MUST)
+                .toList();
+    }
+
+    /** What would be published now, and what was published before. */
+    PublicationsView view(StoredSite site) {
+        State state = sites.state(site);
+        Optional<Long> live = publications.addressOf(site.id()).map(Address::publication);
+        return new PublicationsView(
+                live.map(id -> changes(id, site, state)).orElse(List.of()),
+                must(state).stream()
+                        .map(snag -> new PublicationsView.SnagLine(snag.words(), snag.why(), snag.section()))
+                        .toList(),
+                publications.versions(site.id()).stream()
+                        .map(version -> new PublicationsView.Version(
+                                version.id(),
+                                version.publishedAt(),
+                                live.filter(id -> id == version.id()).isPresent()))
+                        .toList());
+    }
+
+    private List<Changes.Change> changes(long publication, StoredSite site, State state) {
+        State published = states.get(
+                publication,
+                id -> Stored.readState(
+                        publications.version(site.id(), id).orElseThrow().state()));
+        return Changes.between(published, state, log.today());
     }
 
     private String freeName(String name, StoredSite site) {
@@ -99,7 +194,9 @@ public class PublishingService implements SiteOutlook {
             throw Problem.at("address", fault);
         });
         Optional<Address> taken = publications.address(origins.host(name));
-        if (taken.isPresent() && !taken.get().site().equals(site.id())) {
+        if (taken.isPresent()
+                && taken.get().site() != null
+                && !taken.get().site().equals(site.id())) {
             throw new Problem(HttpStatus.CONFLICT, "address", "“" + name + "” is taken. Choose another name.");
         }
         return name;
@@ -117,19 +214,21 @@ public class PublishingService implements SiteOutlook {
     }
 
     @Override
-    public State add(StoredSite site, State state) {
-        Optional<Address> address = publications.addressOf(site.id()).filter(found -> found.publication() != null);
-        String suggested = AddressName.suggest(sites.sheet(site).name(), site.id());
-        if (address.isEmpty()) {
-            return new State(null, suggested, false, state.newEnquiries());
+    public SiteOutlook.Outlook add(StoredSite site, SiteOutlook.Outlook outlook) {
+        State state = sites.state(site);
+        Optional<Address> address = publications.addressOf(site.id());
+        String name = address.map(Address::host)
+                .map(host ->
+                        host.substring(0, host.length() - origins.sitesDomain().length() - 1))
+                .orElseGet(() -> AddressName.suggest(state.sheet().name(), site.id()));
+        if (address.map(Address::publication).isEmpty()) {
+            return new SiteOutlook.Outlook(null, name, 0, outlook.newEnquiries());
         }
-        String host = address.get().host();
-        boolean pending = publications
-                .live(host)
-                .map(live -> !live.sheet().equals(site.sheet()))
-                .orElse(false);
-        String name = host.substring(0, host.length() - origins.sitesDomain().length() - 1);
-        return new State(origins.site(host) + "/", name, pending, state.newEnquiries());
+        return new SiteOutlook.Outlook(
+                origins.site(address.get().host()) + "/",
+                name,
+                changes(address.get().publication(), site, state).size(),
+                outlook.newEnquiries());
     }
 
     private static void afterCommit(Runnable act) {

@@ -11,20 +11,35 @@ import ostium.app.web.Problem;
 @Component
 public class SiteAccess {
     private final SiteService sites;
+    private final SiteMapper mapper;
     private final AccountService accounts;
 
-    SiteAccess(SiteService sites, AccountService accounts) {
+    SiteAccess(SiteService sites, SiteMapper mapper, AccountService accounts) {
         this.sites = sites;
+        this.mapper = mapper;
         this.accounts = accounts;
     }
 
     /**
-     * The site, if it belongs to whoever asks.
+     * The site, if it belongs to whoever asks, or they help with it.
      *
-     * @throws Problem 404 if it does not exist or belongs to somebody else; one cannot be told from the other
+     * @throws Problem 404 if it does not exist or is none of theirs; one cannot be told from the other
      */
     public StoredSite require(String id, HttpServletRequest request) {
-        return sites.byId(id).filter(site -> isOf(site, request)).orElseThrow(Problem::notFound);
+        return sites.byId(id).filter(site -> mayEdit(site, request)).orElseThrow(Problem::notFound);
+    }
+
+    /**
+     * The site, if whoever asks is signed in and owns it.
+     *
+     * @throws Problem 404 if it is none of theirs, 401 if nobody is signed in, 403 if they only help with it
+     */
+    public StoredSite requireOwner(String id, HttpServletRequest request) {
+        StoredSite site = require(id, request);
+        if (!requireAccount().id().equals(site.owner())) {
+            throw new Problem(HttpStatus.FORBIDDEN, "", "Only the owner of the site can do this.");
+        }
+        return site;
     }
 
     /** @throws Problem 401 if nobody is signed in */
@@ -33,12 +48,21 @@ public class SiteAccess {
                 .orElseThrow(() -> new Problem(HttpStatus.UNAUTHORIZED, "", "Sign in, or make an account first."));
     }
 
-    private boolean isOf(StoredSite site, HttpServletRequest request) {
-        boolean owned = accounts.current()
-                .map(account -> account.id().equals(site.owner()))
-                .orElse(false);
+    /** Who edits, as the log names them: the account, or the hash of the browser's key before there is one. */
+    public String author(HttpServletRequest request) {
+        return accounts.current()
+                .map(Account::id)
+                .or(() -> SiteKey.hash(request))
+                .orElseThrow(Problem::notFound);
+    }
+
+    private boolean mayEdit(StoredSite site, HttpServletRequest request) {
         boolean keyed = site.keyHash() != null
                 && SiteKey.hash(request).map(site.keyHash()::equals).orElse(false);
-        return owned || keyed;
+        return keyed
+                || accounts.current()
+                        .map(account ->
+                                account.id().equals(site.owner()) || mapper.countHelper(site.id(), account.id()) > 0)
+                        .orElse(false);
     }
 }

@@ -19,6 +19,7 @@ import ostium.app.web.Origins;
 import ostium.app.web.Problem;
 import ostium.app.web.RateLimits;
 import ostium.core.draft.Draft;
+import ostium.core.edit.State;
 import ostium.core.opening.SheetReading;
 import ostium.core.opening.TypedSheet;
 
@@ -58,14 +59,15 @@ class SiteController {
             String name,
             String state,
             int newEnquiries,
-            @Schema(types = {"string", "null"}) String publicAddress) {}
+            @Schema(types = {"string", "null"}) String publicAddress,
+            boolean owner) {}
 
     record KeepSheet(long revision, TypedSheet sheet) {}
 
     @GetMapping("/api/sites")
     List<SiteLine> list(HttpServletRequest request) {
         List<StoredSite> mine = accounts.current()
-                .map(account -> sites.ofOwner(account.id()))
+                .map(account -> sites.ofAccount(account.id()))
                 .orElseGet(() -> SiteKey.hash(request).map(sites::ofKey).orElse(List.of()));
         return mine.stream().map(this::line).toList();
     }
@@ -95,25 +97,36 @@ class SiteController {
         if (request.getContentLengthLong() > LONGEST_SHEET) {
             throw new Problem(HttpStatus.CONTENT_TOO_LARGE, "sheet", "This is more than a sheet can hold.");
         }
-        return view(sites.keep(site, asked.revision(), asked.sheet()));
+        return view(sites.keep(site, access.author(request), asked.revision(), asked.sheet()));
     }
 
     private SiteLine line(StoredSite site) {
-        SiteOutlook.State state = outlook(site);
-        TypedSheet sheet = sites.sheet(site);
-        String words = state.publicAddress() == null
+        SiteOutlook.Outlook outlook = outlook(site);
+        String name = sites.state(site).sheet().name();
+        int changes = outlook.pendingChanges();
+        String words = outlook.publicAddress() == null
                 ? "not public yet"
-                : state.pendingChanges() ? "public, with changes waiting" : "public";
+                : changes == 0
+                        ? "public"
+                        : changes == 1 ? "public, one change waits" : "public, " + changes + " changes wait";
         return new SiteLine(
                 site.id(),
-                sheet.name().isBlank() ? "A site without a name" : sheet.name(),
+                name.isBlank() ? "A site without a name" : name,
                 words,
-                state.newEnquiries(),
-                state.publicAddress());
+                outlook.newEnquiries(),
+                outlook.publicAddress(),
+                isOwner(site));
     }
 
-    private SiteOutlook.State outlook(StoredSite site) {
-        SiteOutlook.State state = new SiteOutlook.State(null, "", false, 0);
+    private boolean isOwner(StoredSite site) {
+        return site.owner() == null
+                || accounts.current()
+                        .map(account -> account.id().equals(site.owner()))
+                        .orElse(false);
+    }
+
+    private SiteOutlook.Outlook outlook(StoredSite site) {
+        SiteOutlook.Outlook state = new SiteOutlook.Outlook(null, "", 0, 0);
         for (SiteOutlook outlook : outlooks) {
             state = outlook.add(site, state);
         }
@@ -121,25 +134,27 @@ class SiteController {
     }
 
     private SiteView view(StoredSite site) {
-        TypedSheet sheet = sites.sheet(site);
-        SheetReading reading = sites.read(sheet);
-        Draft draft = sites.draft(sheet, reading);
-        SiteOutlook.State state = outlook(site);
+        State state = sites.state(site);
+        SheetReading reading = sites.read(state);
+        Draft draft = state.draft(reading);
+        SiteOutlook.Outlook outlook = outlook(site);
         return new SiteView(
                 site.id(),
                 site.revision(),
                 accounts.current().isPresent(),
-                sheet.name(),
-                sheet,
+                state.sheet().name(),
+                state.sheet(),
                 reading.answers(),
                 reading.missing(),
                 SiteView.trade(reading),
                 SiteView.plan(draft),
                 SiteView.head(reading.brief()),
                 origins.preview() + "/" + tokens.give(site.id()) + "/",
-                state.publicAddress(),
-                state.addressName(),
-                state.pendingChanges(),
-                state.newEnquiries());
+                outlook.publicAddress(),
+                outlook.addressName(),
+                outlook.pendingChanges(),
+                state.isKept(),
+                isOwner(site),
+                outlook.newEnquiries());
     }
 }

@@ -3,13 +3,11 @@ package ostium.app.site;
 import jakarta.servlet.http.Cookie;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
-import java.security.SecureRandom;
 import java.time.Duration;
-import java.util.Base64;
 import java.util.Optional;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.ResponseCookie;
-import ostium.core.text.Sha256;
+import ostium.app.web.Tokens;
 
 /**
  * The random key of a browser that has made a site before signing up. The browser holds the key in a cookie; only its
@@ -17,7 +15,6 @@ import ostium.core.text.Sha256;
  */
 final class SiteKey {
     static final String COOKIE = "ostium_key";
-    private static final SecureRandom RANDOM = new SecureRandom();
 
     private SiteKey() {}
 
@@ -28,7 +25,7 @@ final class SiteKey {
         }
         for (Cookie cookie : request.getCookies()) {
             if (cookie.getName().equals(COOKIE) && cookie.getValue().length() >= 40) {
-                return Optional.of(Sha256.hex(cookie.getValue()));
+                return Optional.of(Tokens.hash(cookie.getValue()));
             }
         }
         return Optional.empty();
@@ -37,9 +34,7 @@ final class SiteKey {
     /** Hash of the key this request carries, or of a new one given with the answer. */
     static String hashOrNew(HttpServletRequest request, HttpServletResponse response) {
         return hash(request).orElseGet(() -> {
-            byte[] bytes = new byte[32];
-            RANDOM.nextBytes(bytes);
-            String key = Base64.getUrlEncoder().withoutPadding().encodeToString(bytes);
+            String key = Tokens.fresh();
             response.addHeader(
                     HttpHeaders.SET_COOKIE,
                     ResponseCookie.from(COOKIE, key)
@@ -50,7 +45,7 @@ final class SiteKey {
                             .maxAge(Duration.ofDays(60))
                             .build()
                             .toString());
-            return Sha256.hex(key);
+            return Tokens.hash(key);
         });
     }
 }

@@ -10,24 +10,32 @@ import org.apache.ibatis.annotations.Update;
 
 @Mapper
 interface SiteMapper {
-    @Insert("insert into site (id, owner, key_hash, revision, sheet) values (#{id}, #{owner}, #{keyHash}, 1, #{sheet})")
-    void insert(String id, String owner, String keyHash, String sheet);
+    @Insert("insert into site (id, owner, key_hash, revision) values (#{id}, #{owner}, #{keyHash}, 1)")
+    void insert(String id, String owner, String keyHash);
 
-    @Select("select id, owner, key_hash, revision, sheet, edited_at from site where id = #{id}")
+    @Select("select id, owner, key_hash, revision, edited_at from site where id = #{id}")
     Optional<StoredSite> byId(String id);
 
-    @Select(
-            "select id, owner, key_hash, revision, sheet, edited_at from site where owner = #{owner} order by edited_at desc")
-    List<StoredSite> ofOwner(String owner);
+    /** Sites an account owns or helps with. */
+    @Select("select id, owner, key_hash, revision, edited_at from site where owner = #{account}"
+            + " or id in (select site from helper where account = #{account}) order by edited_at desc")
+    List<StoredSite> ofAccount(String account);
+
+    @Select("select id from site where owner = #{account}")
+    List<String> ofOwner(String account);
+
+    @Select("select count(*) from helper where site = #{site} and account = #{account}")
+    int countHelper(String site, String account);
+
+    @Update("update site set owner = #{account}, key_hash = null where id = #{site}")
+    void setOwner(String site, String account);
+
+    @Delete("delete from site where id = #{site}")
+    void delete(String site);
 
     @Select(
-            "select id, owner, key_hash, revision, sheet, edited_at from site where key_hash = #{keyHash} order by edited_at desc")
+            "select id, owner, key_hash, revision, edited_at from site where key_hash = #{keyHash} order by edited_at desc")
     List<StoredSite> ofKey(String keyHash);
-
-    /** @return 0 when the revision is not the present one */
-    @Update(
-            "update site set sheet = #{sheet}, revision = revision + 1, edited_at = now(6) where id = #{id} and revision = #{revision}")
-    int update(String id, long revision, String sheet);
 
     @Update("update site set owner = #{owner}, key_hash = null where key_hash = #{keyHash}")
     int claim(String owner, String keyHash);

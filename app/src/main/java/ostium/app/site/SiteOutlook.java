@@ -5,10 +5,10 @@ public interface SiteOutlook {
     /**
      * @param publicAddress where the site is live, or null
      * @param addressName free name it has or could have
-     * @param pendingChanges whether the sheet differs from what is live
+     * @param pendingChanges how many changes are not public yet
      * @param newEnquiries messages nobody has dealt with
      */
-    record State(String publicAddress, String addressName, boolean pendingChanges, int newEnquiries) {}
+    record Outlook(String publicAddress, String addressName, int pendingChanges, int newEnquiries) {}
 
-    State add(StoredSite site, State state);
+    Outlook add(StoredSite site, Outlook outlook);
 }

@@ -1,38 +1,36 @@
 package ostium.app.site;
 
 import java.security.SecureRandom;
-import java.time.Clock;
-import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.context.event.EventListener;
-import org.springframework.http.HttpStatus;
 import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import ostium.app.account.AccountLeaving;
 import ostium.app.account.SignedIn;
 import ostium.app.web.Problem;
-import ostium.core.draft.Draft;
-import ostium.core.draft.Drafter;
-import ostium.core.draft.Seed;
-import ostium.core.opening.SheetReader;
+import ostium.core.edit.Edit;
+import ostium.core.edit.SheetDifference;
+import ostium.core.edit.State;
+import ostium.core.edit.WholeEdit;
 import ostium.core.opening.SheetReading;
 import ostium.core.opening.TypedSheet;
-import tools.jackson.databind.json.JsonMapper;
 
-/** Keeps sites and reads their sheets. Whose a site is, is checked by {@link SiteAccess}. */
+/** Makes, finds and gives away sites. Whose a site is, is checked by {@link SiteAccess}. */
 @Service
 public class SiteService {
     private final SiteMapper sites;
-    private final JsonMapper json;
-    private final Clock clock;
+    private final SiteLog log;
+    private final ApplicationEventPublisher events;
     private final SecureRandom random = new SecureRandom();
 
-    SiteService(SiteMapper sites, JsonMapper json, Clock clock) {
+    SiteService(SiteMapper sites, SiteLog log, ApplicationEventPublisher events) {
         this.sites = sites;
-        this.json = json;
-        this.clock = clock;
+        this.log = log;
+        this.events = events;
     }
 
     /**
@@ -49,7 +47,8 @@ public class SiteService {
     @Transactional
     public StoredSite create(String owner, String keyHash, TypedSheet sheet) {
         String id = UUID.randomUUID().toString();
-        sites.insert(id, owner, keyHash, json.writeValueAsString(sheet));
+        sites.insert(id, owner, keyHash);
+        log.begin(id, State.begun(sheet));
         return sites.byId(id).orElseThrow();
     }
 
@@ -57,25 +56,37 @@ public class SiteService {
         return sites.byId(id);
     }
 
-    public List<StoredSite> ofOwner(String owner) {
-        return sites.ofOwner(owner);
+    public List<StoredSite> ofAccount(String account) {
+        return sites.ofAccount(account);
     }
 
     public List<StoredSite> ofKey(String keyHash) {
         return sites.ofKey(keyHash);
     }
 
+    /** The site as it stands. */
+    public State state(StoredSite site) {
+        return log.state(site);
+    }
+
+    /** The facts of a state, read today. */
+    public SheetReading read(State state) {
+        return state.reading(log.today());
+    }
+
     /**
-     * Keeps a sheet as typed.
+     * Keeps a sheet as typed: only the lines that were changed, so that two windows on different lines merge.
      *
+     * @param author who
      * @param revision revision the sheet was typed on
-     * @throws Problem 409 when the site has changed since
+     * @throws Problem 409 when one of these lines has been changed since by somebody else
      */
     @Transactional
-    public StoredSite keep(StoredSite site, long revision, TypedSheet sheet) {
-        if (sites.update(site.id(), revision, json.writeValueAsString(sheet)) == 0) {
-            throw new Problem(
-                    HttpStatus.CONFLICT, "", "This site was changed in another window. Reload to see it as it is now.");
+    public StoredSite keep(StoredSite site, String author, long revision, TypedSheet sheet) {
+        List<Edit> edits = SheetDifference.between(
+                log.stateAt(site.id(), Math.min(revision, site.revision())).sheet(), sheet);
+        if (!edits.isEmpty()) {
+            log.edit(site, author, revision, UUID.randomUUID().toString(), WholeEdit.of(edits));
         }
         return sites.byId(site.id()).orElseThrow(Problem::notFound);
     }
@@ -84,21 +95,33 @@ public class SiteService {
     @EventListener
     @Transactional
     public void claim(SignedIn signedIn) {
-        SiteKey.hash(signedIn.request())
-                .ifPresent(hash -> sites.claim(signedIn.account().id(), hash));
+        SiteKey.hash(signedIn.request()).ifPresent(hash -> {
+            sites.claim(signedIn.account().id(), hash);
+            log.claim(signedIn.account().id(), hash);
+        });
     }
 
-    public TypedSheet sheet(StoredSite site) {
-        return json.readValue(site.sheet(), TypedSheet.class);
+    /** Gives a site to another account. */
+    @Transactional
+    public void give(String site, String account) {
+        sites.setOwner(site, account);
     }
 
-    public SheetReading read(TypedSheet sheet) {
-        return SheetReader.read(sheet, LocalDate.now(clock));
+    /** A site is about to go; heard in the same transaction. */
+    public record Leaving(String site) {}
+
+    /** Takes a site away with all that belongs to it. */
+    @Transactional
+    public void delete(String site) {
+        events.publishEvent(new Leaving(site));
+        sites.delete(site);
     }
 
-    /** The draft of a sheet, as far as it has been read. */
-    public Draft draft(TypedSheet sheet, SheetReading reading) {
-        return Drafter.draft(reading.brief(), new Seed(sheet.seed()));
+    /** Sites of an account that is about to go. */
+    @EventListener
+    @Transactional
+    public void leaving(AccountLeaving account) {
+        sites.ofOwner(account.id()).forEach(this::delete);
     }
 
     /** Sites nobody has claimed go a week after the last change. */

@@ -24,7 +24,9 @@ import ostium.core.trade.Trade;
  * @param preview address of the preview
  * @param publicAddress where the site is live, or null
  * @param addressName the free name it has or could have
- * @param pendingChanges whether the sheet differs from what is live
+ * @param pendingChanges how many changes are not public yet
+ * @param owner whether whoever asks owns it, rather than helping with it
+ * @param kept whether a draft has been kept, so that its words can be edited
  */
 record SiteView(
         String id,
@@ -40,7 +42,9 @@ record SiteView(
         String preview,
         @Schema(types = {"string", "null"}) String publicAddress,
         String addressName,
-        boolean pendingChanges,
+        int pendingChanges,
+        boolean kept,
+        boolean owner,
         int newEnquiries) {
 
     record TradeView(

@@ -21,7 +21,20 @@ class Interface implements WebMvcConfigurer {
 
     @Controller
     static class FirstPage {
-        @GetMapping({"/", "/new", "/sign-in", "/sites", "/sites/{id}", "/sites/{id}/{screen}"})
+        @GetMapping({
+            "/",
+            "/new",
+            "/sign-in",
+            "/forgotten",
+            "/new-password/{token}",
+            "/new-address/{token}",
+            "/invitation/{token}",
+            "/account",
+            "/mails",
+            "/sites",
+            "/sites/{id}",
+            "/sites/{id}/{screen}"
+        })
         String firstPage() {
             return "forward:/index.html";
         }

@@ -1,10 +1,15 @@
 package ostium.app.web;
 
+import org.slf4j.LoggerFactory;
+import org.springframework.dao.DataAccessResourceFailureException;
+import org.springframework.dao.TransientDataAccessException;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ProblemDetail;
 import org.springframework.http.converter.HttpMessageNotReadableException;
+import org.springframework.transaction.TransactionException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
+import ostium.core.edit.Stored;
 
 /** Errors as {@code application/problem+json} (RFC 9457), in words an owner understands. */
 @RestControllerAdvice
@@ -17,6 +22,24 @@ class Problems {
             detail.setProperty("field", problem.field());
         }
         return detail;
+    }
+
+    /** What is stored cannot be read here, or a program of another version wrote it. */
+    @ExceptionHandler
+    ProblemDetail unreadable(Stored.Unreadable e) {
+        return ProblemDetail.forStatusAndDetail(HttpStatus.CONFLICT, e.getMessage());
+    }
+
+    /** The database is away; browsers wait and try again. */
+    @ExceptionHandler({
+        DataAccessResourceFailureException.class,
+        TransactionException.class,
+        TransientDataAccessException.class
+    })
+    ProblemDetail away(Exception e) {
+        LoggerFactory.getLogger(Problems.class).warn("the database is away: {}", e.getMessage());
+        return ProblemDetail.forStatusAndDetail(
+                HttpStatus.SERVICE_UNAVAILABLE, "Nothing can be kept just now. It is tried again by itself.");
     }
 
     @ExceptionHandler

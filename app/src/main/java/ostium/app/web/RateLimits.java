@@ -18,6 +18,12 @@ public class RateLimits {
         SIGN_UP,
         /** By mail address: guesses of a password. */
         SIGN_IN,
+        /** By address of the asker: mails that somebody has us send. */
+        MAIL,
+        /** By address of the asker: links from mails that are tried. */
+        LINK,
+        /** By author: edits, so that a program gone wild fills nobody's log. */
+        EDIT,
         /** By site and sender. */
         ENQUIRY
     }
@@ -38,7 +44,10 @@ public class RateLimits {
                 Act.NEW_SITE, new Limit(properties.sitesPerHour(), Duration.ofHours(1)),
                 Act.SIGN_UP, new Limit(properties.signUpsPerHour(), Duration.ofHours(1)),
                 Act.SIGN_IN, new Limit(10, Duration.ofMinutes(10)),
-                Act.ENQUIRY, new Limit(20, Duration.ofMinutes(10)));
+                Act.MAIL, new Limit(properties.mailsPerHour(), Duration.ofHours(1)),
+                Act.LINK, new Limit(60, Duration.ofHours(1)),
+                Act.EDIT, new Limit(2_000, Duration.ofMinutes(5)),
+                Act.ENQUIRY, new Limit(properties.enquiriesPerTenMinutes(), Duration.ofMinutes(10)));
     }
 
     /** Whether it may be done once more; counts it. */

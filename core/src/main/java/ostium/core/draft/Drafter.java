@@ -56,7 +56,7 @@ public final class Drafter {
         }
         Section footer = section(SectionKind.FOOTER, "plain", texts("line", "footer.line"), List.of());
         Page home = new Page(seed.id("home"), "", "Home", sections);
-        return new Draft(new Site(Site.SCHEMA, masthead, List.of(home), footer), Look.of(brief.trade(), seed), plan);
+        return new Draft(new Site(masthead, List.of(home), footer), Look.of(brief.trade(), seed), plan);
     }
 
     private Section section(SectionKind kind) {
@@ -94,7 +94,7 @@ public final class Drafter {
         List<Fact<Service>> services = brief.services();
         boolean board = services.size() > 7 || services.size() < 3 || seed.fraction("services/layout") < 0.6;
         List<Item> items = services.stream()
-                .map(fact -> new Item(seed.id("services/" + fact.id()), fact.id(), Map.of()))
+                .map(fact -> Item.of(seed.id("services/" + fact.id()), fact.id(), Map.of()))
                 .toList();
         return section(
                 SectionKind.SERVICES,
@@ -154,12 +154,12 @@ public final class Drafter {
                 Text.Mark.SUGGESTED,
                 List.of(new Node.Paragraph(List.of(new Node.Words(practice.says())))),
                 new Text.Origin("practice." + practice.key(), seed.value(), Set.of(fact)));
-        return new Item(seed.id(path), fact, Map.of("says", says));
+        return Item.of(seed.id(path), fact, Map.of("says", says));
     }
 
     private Section section(SectionKind kind, String layout, Map<String, Text> texts, List<Item> items) {
         String name = kind.name().toLowerCase(java.util.Locale.ROOT);
-        return new Section(seed.id("section/" + name), kind, layout, name, texts, items);
+        return new Section(seed.id("section/" + name), kind, layout, name, false, texts, items);
     }
 
     /** Texts for pairs of slot and place; a place with nothing true to say has none. */

@@ -54,6 +54,11 @@ public sealed interface FactValue
      */
     Optional<String> say(String facet);
 
+    /** The closed list of its facets, the usual one first; empty when it has no words of its own. */
+    default List<String> facets() {
+        return List.of("");
+    }
+
     private static Optional<String> only(String facet, String value) {
         return facet.isEmpty() ? Optional.of(value) : Optional.empty();
     }
@@ -83,6 +88,11 @@ public sealed interface FactValue
 
     /** Somebody of the business. Facets: whole name, {@code first}. */
     record Person(String name, String role) implements FactValue {
+        @Override
+        public List<String> facets() {
+            return List.of("", "first", "role");
+        }
+
         @Override
         public Optional<String> say(String facet) {
             return switch (facet) {
@@ -115,6 +125,11 @@ public sealed interface FactValue
         }
 
         @Override
+        public List<String> facets() {
+            return List.of("", "first", "rest", "count");
+        }
+
+        @Override
         public Optional<String> say(String facet) {
             return switch (facet) {
                 case "" -> Optional.of(Listing.and(places));
@@ -135,6 +150,11 @@ public sealed interface FactValue
      */
     record Practice(String key) implements FactValue {
         @Override
+        public List<String> facets() {
+            return List.of();
+        }
+
+        @Override
         public Optional<String> say(String facet) {
             return Optional.empty();
         }
@@ -148,6 +168,11 @@ public sealed interface FactValue
      * @param until last month it is valid, ISO {@code yyyy-MM}, or blank
      */
     record Membership(String body, String number, String until) implements FactValue {
+        @Override
+        public List<String> facets() {
+            return List.of("", "number");
+        }
+
         @Override
         public Optional<String> say(String facet) {
             return switch (facet) {
@@ -181,6 +206,11 @@ public sealed interface FactValue
      * are open only); {@code days} ("Tuesday to Saturday").
      */
     record Hours(WeeklyHours week) implements FactValue {
+        @Override
+        public List<String> facets() {
+            return List.of("", "open", "days");
+        }
+
         @Override
         public Optional<String> say(String facet) {
             return switch (facet) {

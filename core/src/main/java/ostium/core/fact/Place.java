@@ -107,6 +107,11 @@ public record Place(String street, String town, String district, String postcode
     }
 
     @Override
+    public List<String> facets() {
+        return List.of("", "town", "street");
+    }
+
+    @Override
     public Optional<String> say(String facet) {
         return switch (facet) {
             case "" -> Optional.of(String.join(", ", lines())).filter(line -> !line.isBlank());

@@ -1,5 +1,6 @@
 package ostium.core.fact;
 
+import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
 
@@ -24,6 +25,11 @@ public record Service(String name, String summary, Price price, Integer minutes,
         if (minutes != null && (minutes < 1 || minutes > Minutes.LONGEST)) {
             throw new IllegalArgumentException("minutes " + minutes);
         }
+    }
+
+    @Override
+    public List<String> facets() {
+        return List.of("", "lower", "price", "time");
     }
 
     @Override

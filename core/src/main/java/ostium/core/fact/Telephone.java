@@ -5,6 +5,7 @@ import com.google.i18n.phonenumbers.PhoneNumberUtil;
 import com.google.i18n.phonenumbers.PhoneNumberUtil.PhoneNumberFormat;
 import com.google.i18n.phonenumbers.PhoneNumberUtil.ValidationResult;
 import com.google.i18n.phonenumbers.Phonenumber.PhoneNumber;
+import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
 
@@ -80,6 +81,11 @@ public record Telephone(String e164, String extension) implements FactValue {
                         ? "This is not a telephone number."
                         : "There are no digits here.";
         };
+    }
+
+    @Override
+    public List<String> facets() {
+        return List.of("", "international");
     }
 
     @Override

@@ -254,6 +254,7 @@ public final class LocalBusinessReader {
                     .findFirst()
                     .orElse("");
             services.add(new TypedSheet.TypedService(
+                    "",
                     usual,
                     name,
                     text(offered.path("description"), "description"),

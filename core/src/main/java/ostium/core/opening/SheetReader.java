@@ -27,7 +27,6 @@ import ostium.core.fact.Reading;
 import ostium.core.fact.Service;
 import ostium.core.fact.Telephone;
 import ostium.core.hours.WeeklyHours;
-import ostium.core.text.Slug;
 import ostium.core.trade.Goal;
 import ostium.core.trade.Trade;
 import ostium.core.trade.TradeCatalogue;
@@ -239,10 +238,8 @@ public final class SheetReader {
                     field + ".minutes",
                     FieldAnswer.of(reading, reading.value().map(Minutes::say).orElse("")));
         }
-        String key = typed.usual().isBlank() ? Slug.of(name, 40) : typed.usual();
-        String id = "service/" + (key.isEmpty() ? "x" + Integer.toHexString(name.hashCode()) : key);
         facts = facts.with(new Fact<>(
-                facts.byId(id).isPresent() ? id + "-" + facts.list().size() : id,
+                "service/" + typed.id(),
                 new Service(name, typed.summary().strip(), price, minutes, typed.usual()),
                 Fact.State.GIVEN,
                 typed.usual().isBlank() ? Fact.Origin.TYPED : Fact.Origin.FROM_TRADE));

@@ -17,10 +17,20 @@ import java.util.List;
 })
 public sealed interface Node {
 
+    /** What it is made of; empty for words and linked facts. */
+    default List<? extends Node> children() {
+        return List.of();
+    }
+
     /** A block of running words. */
     record Paragraph(List<Node> inside) implements Node {
         public Paragraph {
             inside = List.copyOf(inside);
+        }
+
+        @Override
+        public List<? extends Node> children() {
+            return inside;
         }
     }
 
@@ -28,6 +38,11 @@ public sealed interface Node {
     record Bullets(List<Paragraph> entries) implements Node {
         public Bullets {
             entries = List.copyOf(entries);
+        }
+
+        @Override
+        public List<? extends Node> children() {
+            return entries;
         }
     }
 
@@ -37,11 +52,21 @@ public sealed interface Node {
         public Strong {
             inside = List.copyOf(inside);
         }
+
+        @Override
+        public List<? extends Node> children() {
+            return inside;
+        }
     }
 
     record Emphasis(List<Node> inside) implements Node {
         public Emphasis {
             inside = List.copyOf(inside);
+        }
+
+        @Override
+        public List<? extends Node> children() {
+            return inside;
         }
     }
 
@@ -49,6 +74,11 @@ public sealed interface Node {
     record LinkTo(String target, List<Node> inside) implements Node {
         public LinkTo {
             inside = List.copyOf(inside);
+        }
+
+        @Override
+        public List<? extends Node> children() {
+            return inside;
         }
     }
 

@@ -14,4 +14,8 @@ public record Page(String id, String slug, String name, List<Section> sections) 
     public Page {
         sections = List.copyOf(sections);
     }
+
+    public Page withSections(List<Section> others) {
+        return new Page(id, slug, name, others);
+    }
 }

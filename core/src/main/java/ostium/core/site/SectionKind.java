@@ -1,24 +1,69 @@
 package ostium.core.site;
 
-/** The kinds of sections there are so far. */
+import java.util.List;
+import java.util.Optional;
+
+/** The kinds of sections there are so far, each with its slots for words and its layouts. */
 public enum SectionKind {
-    MASTHEAD("Masthead"),
-    OPENING("Opening"),
-    SERVICES("Services and prices"),
-    ABOUT("About"),
-    HOURS("Hours"),
-    PLACE("Place"),
-    ENQUIRY("Enquiry form"),
-    FOOTER("Footer");
+    MASTHEAD("Head of the page", List.of("plain"), Slot.line("line", "line under the name", 120)),
+    OPENING(
+            "Opening",
+            List.of("ticket", "bill"),
+            Slot.lines("headline", "headline", 200),
+            Slot.paragraphs("lead", "first lines"),
+            Slot.line("second", "words of the second button", 60)),
+    SERVICES(
+            "Services and prices",
+            List.of("board", "stubs"),
+            Slot.lines("heading", "heading", 200),
+            Slot.paragraphs("note", "note")),
+    ABOUT(
+            "About",
+            List.of("record"),
+            Slot.lines("heading", "heading", 200),
+            Slot.paragraphs("own", "your own words"),
+            Slot.paragraphs("story", "story")),
+    HOURS("Hours", List.of("sheet"), Slot.lines("heading", "heading", 200)),
+    PLACE("Place", List.of("list"), Slot.lines("heading", "heading", 200)),
+    ENQUIRY(
+            "Enquiry form",
+            List.of("sheet"),
+            Slot.lines("heading", "heading", 200),
+            Slot.paragraphs("intro", "words before the form"),
+            Slot.line("send", "words of the button", 60)),
+    FOOTER("Foot of the page", List.of("plain"), Slot.line("line", "line under the name", 200));
 
     private final String words;
+    private final List<String> layouts;
+    private final List<Slot> slots;
 
-    SectionKind(String words) {
+    SectionKind(String words, List<String> layouts, Slot... slots) {
         this.words = words;
+        this.layouts = layouts;
+        this.slots = List.of(slots);
     }
 
     /** What the owner calls it. */
     public String words() {
         return words;
+    }
+
+    /** Names of the ways it can be laid out, in every house. */
+    public List<String> layouts() {
+        return layouts;
+    }
+
+    /** Its places for words, in reading order. */
+    public List<Slot> slots() {
+        return slots;
+    }
+
+    public Optional<Slot> slot(String name) {
+        return slots.stream().filter(slot -> slot.name().equals(name)).findFirst();
+    }
+
+    /** Whether it stands on every page and cannot be moved or removed. */
+    public boolean belongsToTheSite() {
+        return this == MASTHEAD || this == FOOTER;
     }
 }

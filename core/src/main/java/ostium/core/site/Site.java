@@ -1,20 +1,21 @@
 package ostium.core.site;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
 
 /**
  * A whole site as a document. What it looks like is the {@linkplain ostium.core.look.Look look}; what is true of the
- * business stays in the {@linkplain ostium.core.fact.Facts facts}, which texts and items point to.
+ * business stays in the {@linkplain ostium.core.fact.Facts facts}, which texts and items point to. It is changed by
+ * {@linkplain ostium.core.edit.Edit edits} only.
  *
- * @param schema version of this shape; a stored document of an older one is brought up on reading
  * @param masthead head of every page
  * @param pages at least one; the first is the home page
  * @param footer foot of every page
  */
-public record Site(int schema, Section masthead, List<Page> pages, Section footer) {
-    public static final int SCHEMA = 1;
+public record Site(Section masthead, List<Page> pages, Section footer) {
 
     public Site {
         pages = List.copyOf(pages);
@@ -36,12 +37,98 @@ public record Site(int schema, Section masthead, List<Page> pages, Section foote
                 .flatMap(part -> part);
     }
 
+    /** Every section visitors see, in reading order. */
+    public Stream<Section> shownSections() {
+        return sections().filter(section -> !section.hidden());
+    }
+
     /** Every text in reading order. */
     public Stream<Text> texts() {
         return sections().flatMap(Section::allTexts);
     }
 
+    /** Ids of everything that has one. */
+    public Stream<String> ids() {
+        return Stream.concat(pages.stream().map(Page::id), sections().flatMap(Section::ids));
+    }
+
     public Optional<Section> section(SectionKind kind) {
         return sections().filter(section -> section.kind() == kind).findFirst();
+    }
+
+    public Optional<Section> section(String id) {
+        return sections().filter(section -> section.id().equals(id)).findFirst();
+    }
+
+    public Optional<Text> text(String id) {
+        return texts().filter(text -> text.id().equals(id)).findFirst();
+    }
+
+    public Optional<Section> sectionOfText(String textId) {
+        return sections()
+                .filter(section -> section.allTexts().anyMatch(text -> text.id().equals(textId)))
+                .findFirst();
+    }
+
+    /** Where a section stands; empty for masthead, footer and what is not there. */
+    public Optional<Position> position(String sectionId) {
+        for (Page page : pages) {
+            String before = "";
+            for (Section section : page.sections()) {
+                if (section.id().equals(sectionId)) {
+                    return Optional.of(new Position(page.id(), before));
+                }
+                before = section.id();
+            }
+        }
+        return Optional.empty();
+    }
+
+    /** This site with every section changed; one that is given back as it was stays the same object. */
+    public Site mapSections(UnaryOperator<Section> change) {
+        return new Site(
+                change.apply(masthead),
+                pages.stream()
+                        .map(page -> page.withSections(
+                                page.sections().stream().map(change).toList()))
+                        .toList(),
+                change.apply(footer));
+    }
+
+    /** This site with the section of that id replaced. */
+    public Site with(Section replaced) {
+        return mapSections(section -> section.id().equals(replaced.id()) ? replaced : section);
+    }
+
+    public Site without(String sectionId) {
+        return new Site(
+                masthead,
+                pages.stream()
+                        .map(page -> page.withSections(page.sections().stream()
+                                .filter(section -> !section.id().equals(sectionId))
+                                .toList()))
+                        .toList(),
+                footer);
+    }
+
+    /** This site with one more section. A neighbour that is gone means the end of the page. */
+    public Site insert(Section section, Position at) {
+        List<Page> next = new ArrayList<>();
+        for (Page page : pages) {
+            next.add(page.id().equals(at.page()) ? page.withSections(inserted(page.sections(), section, at)) : page);
+        }
+        return new Site(masthead, next, footer);
+    }
+
+    private static List<Section> inserted(List<Section> sections, Section section, Position at) {
+        List<Section> next = new ArrayList<>(sections);
+        int place = at.after().isEmpty() ? 0 : sections.size();
+        for (int i = 0; i < sections.size(); i++) {
+            if (sections.get(i).id().equals(at.after())) {
+                place = i + 1;
+            }
+        }
+        next.add(place, section);
+        return next;
     }
 }

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Objects;
 import java.util.Set;
 import java.util.TreeSet;
+import java.util.stream.Stream;
 
 /**
  * Words on a page.
@@ -43,5 +44,18 @@ public record Text(String id, Mark mark, List<Node> tree, Origin origin) {
         Objects.requireNonNull(mark, "mark");
         Objects.requireNonNull(origin, "origin");
         tree = List.copyOf(tree);
+    }
+
+    public Text withMark(Mark other) {
+        return new Text(id, other, tree, origin);
+    }
+
+    /** Every node of it, however deep. */
+    public Stream<Node> nodes() {
+        return tree.stream().flatMap(Text::deep);
+    }
+
+    private static Stream<Node> deep(Node node) {
+        return Stream.concat(Stream.of(node), node.children().stream().flatMap(Text::deep));
     }
 }

@@ -35,7 +35,7 @@ class SheetReaderTest {
     }
 
     private static TypedSheet.TypedService service(String name, String price) {
-        return new TypedSheet.TypedService("", name, "", price, "");
+        return new TypedSheet.TypedService("", "", name, "", price, "");
     }
 
     @Test

@@ -83,7 +83,6 @@ class DocumentTest {
     @Test
     void aSiteHasAtLeastOnePage() {
         Site site = Drafter.draft(Samples.brief("ashlatch"), new Seed(1)).site();
-        assertThatIllegalArgumentException()
-                .isThrownBy(() -> new Site(Site.SCHEMA, site.masthead(), List.of(), site.footer()));
+        assertThatIllegalArgumentException().isThrownBy(() -> new Site(site.masthead(), List.of(), site.footer()));
     }
 }

@@ -1,0 +1,225 @@
+package ostium.app.editing;
+
+import io.swagger.v3.oas.annotations.media.Schema;
+import jakarta.servlet.http.HttpServletRequest;
+import java.security.SecureRandom;
+import java.util.List;
+import java.util.UUID;
+import org.springframework.http.HttpStatus;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+import ostium.app.account.Account;
+import ostium.app.site.SiteAccess;
+import ostium.app.site.SiteLog;
+import ostium.app.site.SiteService;
+import ostium.app.site.StoredSite;
+import ostium.app.web.Problem;
+import ostium.app.web.RateLimits;
+import ostium.core.draft.Draft;
+import ostium.core.draft.Seed;
+import ostium.core.edit.Edit;
+import ostium.core.edit.EditRefused;
+import ostium.core.edit.Redraft;
+import ostium.core.edit.State;
+import ostium.core.edit.WholeEdit;
+import ostium.core.opening.SheetReading;
+import ostium.core.site.SectionKind;
+import ostium.core.snag.Snags;
+import tools.jackson.databind.JsonNode;
+
+@RestController
+class EditingController {
+    /** An edit with the longest text in it stays well below this. */
+    private static final int LONGEST_EDIT = 200_000;
+
+    private final SiteService sites;
+    private final SiteAccess access;
+    private final SiteLog log;
+    private final ManuscriptService manuscripts;
+    private final Drawing drawing;
+    private final RateLimits limits;
+    private final SecureRandom random = new SecureRandom();
+
+    EditingController(
+            SiteService sites,
+            SiteAccess access,
+            SiteLog log,
+            ManuscriptService manuscripts,
+            Drawing drawing,
+            RateLimits limits) {
+        this.sites = sites;
+        this.access = access;
+        this.log = log;
+        this.manuscripts = manuscripts;
+        this.drawing = drawing;
+        this.limits = limits;
+    }
+
+    /**
+     * @param revision revision it was made on, which the shopfront shows
+     * @param key id of the edit, made in the browser
+     */
+    record Send(
+            long revision,
+            String key,
+            @Schema(implementation = Object.class) JsonNode edit) {}
+
+    /** @param revision revision the shopfront shows */
+    record On(long revision) {}
+
+    record Add(long revision, SectionKind kind) {}
+
+    record Fix(long revision, String rule, String section, String text) {}
+
+    /** @param aside whether the words were kept aside, because somebody else has changed the same text */
+    record Answer(ManuscriptView manuscript, Shopfront shopfront, boolean aside) {}
+
+    record Revision(long revision) {}
+
+    /** Keeps the draft as it is drawn: from here on it has words of its own. Needs an account. */
+    @PostMapping("/api/sites/{id}/kept")
+    ManuscriptView keep(@PathVariable String id, HttpServletRequest request) {
+        StoredSite site = access.require(id, request);
+        Account account = access.requireAccount();
+        State state = sites.state(site);
+        if (!state.isKept()) {
+            SheetReading reading = sites.read(state);
+            if (!reading.isEnough()) {
+                throw Problem.at("", "Still needed: " + String.join(", ", reading.missing()) + ".");
+            }
+            Draft draft = state.draft(reading);
+            log.edit(
+                    site,
+                    account.id(),
+                    site.revision(),
+                    UUID.randomUUID().toString(),
+                    new WholeEdit.Several(List.of(
+                            new WholeEdit.PutDraft(draft.site(), draft.look()),
+                            new WholeEdit.SendMessagesTo(List.of(account.email())))));
+        }
+        return manuscripts.view(again(site), account.id());
+    }
+
+    @GetMapping("/api/sites/{id}/manuscript")
+    ManuscriptView show(@PathVariable String id, HttpServletRequest request) {
+        return manuscripts.view(access.require(id, request), access.author(request));
+    }
+
+    @GetMapping("/api/sites/{id}/revision")
+    Revision revision(@PathVariable String id, HttpServletRequest request) {
+        return new Revision(access.require(id, request).revision());
+    }
+
+    @PostMapping("/api/sites/{id}/edits")
+    Answer edit(@PathVariable String id, @RequestBody Send asked, HttpServletRequest request) {
+        StoredSite site = access.require(id, request);
+        String author = access.author(request);
+        limits.require(RateLimits.Act.EDIT, author);
+        if (request.getContentLengthLong() > LONGEST_EDIT) {
+            throw new Problem(HttpStatus.CONTENT_TOO_LARGE, "edit", "This is more than a page can hold. Shorten it.");
+        }
+        if (asked.key() == null || !asked.key().matches("[A-Za-z0-9-]{8,60}") || asked.edit() == null) {
+            throw new Problem(HttpStatus.BAD_REQUEST, "key", "An edit needs an id of its own.");
+        }
+        Edit edit = SentEdits.read(asked.edit().toString());
+        return answer(site, author, asked.revision(), log.edit(site, author, asked.revision(), asked.key(), edit));
+    }
+
+    @PostMapping("/api/sites/{id}/undo")
+    Answer undo(@PathVariable String id, @RequestBody On asked, HttpServletRequest request) {
+        StoredSite site = access.require(id, request);
+        String author = access.author(request);
+        return answer(site, author, asked.revision(), log.undo(site, author));
+    }
+
+    @PostMapping("/api/sites/{id}/redo")
+    Answer redo(@PathVariable String id, @RequestBody On asked, HttpServletRequest request) {
+        StoredSite site = access.require(id, request);
+        String author = access.author(request);
+        return answer(site, author, asked.revision(), log.redo(site, author));
+    }
+
+    /** Drafts one section again; own and confirmed words stay. */
+    @PostMapping("/api/sites/{id}/sections/{section}/draft")
+    Answer draftAgain(
+            @PathVariable String id, @PathVariable String section, @RequestBody On asked, HttpServletRequest request) {
+        StoredSite site = access.require(id, request);
+        State state = sites.state(site);
+        return apply(
+                site,
+                asked.revision(),
+                request,
+                () -> Redraft.again(state, sites.read(state), section, new Seed(random.nextLong())));
+    }
+
+    /** Puts a section on the page that the facts can carry. */
+    @PostMapping("/api/sites/{id}/sections")
+    Answer add(@PathVariable String id, @RequestBody Add asked, HttpServletRequest request) {
+        StoredSite site = access.require(id, request);
+        if (asked.kind() == null) {
+            throw Problem.at("kind", "Say which section.");
+        }
+        State state = sites.state(site);
+        return apply(
+                site,
+                asked.revision(),
+                request,
+                () -> Redraft.put(state, sites.read(state), asked.kind(), new Seed(random.nextLong())));
+    }
+
+    /** Puts a snag right. */
+    @PostMapping("/api/sites/{id}/fixes")
+    Answer fix(@PathVariable String id, @RequestBody Fix asked, HttpServletRequest request) {
+        StoredSite site = access.require(id, request);
+        Edit fix = Snags.of(sites.state(site), log.today()).stream()
+                .filter(snag -> snag.rule().equals(asked.rule())
+                        && snag.section().equals(asked.section())
+                        && snag.text().equals(asked.text())
+                        && snag.fix() != null
+                        && snag.fix().edit() != null)
+                .map(snag -> snag.fix().edit())
+                .findFirst()
+                .orElseThrow(() -> new Problem(HttpStatus.CONFLICT, "", "This is put right already."));
+        return apply(site, asked.revision(), request, () -> fix);
+    }
+
+    /** Lets words go that were kept aside. */
+    @DeleteMapping("/api/sites/{id}/asides/{aside}")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void letGo(@PathVariable String id, @PathVariable String aside, HttpServletRequest request) {
+        log.letGo(access.require(id, request).id(), aside);
+    }
+
+    private interface Making {
+        Edit edit();
+    }
+
+    private Answer apply(StoredSite site, long shown, HttpServletRequest request, Making making) {
+        String author = access.author(request);
+        limits.require(RateLimits.Act.EDIT, author);
+        try {
+            SiteLog.Done done =
+                    log.edit(site, author, site.revision(), UUID.randomUUID().toString(), making.edit());
+            return answer(site, author, shown, done);
+        } catch (EditRefused refused) {
+            throw Problem.at("", refused.getMessage());
+        }
+    }
+
+    private Answer answer(StoredSite site, String author, long shown, SiteLog.Done done) {
+        StoredSite now = again(site);
+        return new Answer(
+                manuscripts.view(now, author),
+                drawing.between(site.id(), Math.min(Math.max(1, shown), now.revision()), now.revision()),
+                done.aside());
+    }
+
+    private StoredSite again(StoredSite site) {
+        return sites.byId(site.id()).orElseThrow(Problem::notFound);
+    }
+}

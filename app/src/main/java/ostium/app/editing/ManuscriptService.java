@@ -1,0 +1,174 @@
+package ostium.app.editing;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.stream.Collectors;
+import org.springframework.http.HttpStatus;
+import org.springframework.stereotype.Service;
+import ostium.app.editing.ManuscriptView.AsideView;
+import ostium.app.editing.ManuscriptView.FacetView;
+import ostium.app.editing.ManuscriptView.FactView;
+import ostium.app.editing.ManuscriptView.OfferView;
+import ostium.app.editing.ManuscriptView.ServiceRow;
+import ostium.app.editing.ManuscriptView.SlotView;
+import ostium.app.editing.ManuscriptView.SnagView;
+import ostium.app.site.PreviewTokens;
+import ostium.app.site.SiteLog;
+import ostium.app.site.SiteOutlook;
+import ostium.app.site.SiteService;
+import ostium.app.site.StoredSite;
+import ostium.app.web.Origins;
+import ostium.app.web.Problem;
+import ostium.core.edit.Redraft;
+import ostium.core.edit.SheetLines;
+import ostium.core.edit.State;
+import ostium.core.edit.Steps;
+import ostium.core.fact.Fact;
+import ostium.core.fact.FactNames;
+import ostium.core.fact.Facts;
+import ostium.core.opening.FieldAnswer;
+import ostium.core.opening.SheetReading;
+import ostium.core.opening.TypedSheet;
+import ostium.core.site.SectionKind;
+import ostium.core.snag.Snag;
+import ostium.core.snag.Snags;
+import tools.jackson.databind.json.JsonMapper;
+
+/** Makes the view of a manuscript. */
+@Service
+class ManuscriptService {
+    private static final Map<String, List<SlotView>> SLOTS = Arrays.stream(SectionKind.values())
+            .collect(Collectors.toMap(
+                    SectionKind::name,
+                    kind -> kind.slots().stream()
+                            .map(slot -> new SlotView(
+                                    slot.name(), slot.words(), slot.shape().name(), slot.longest()))
+                            .toList()));
+
+    private final SiteService sites;
+    private final SiteLog log;
+    private final List<SiteOutlook> outlooks;
+    private final PreviewTokens tokens;
+    private final Origins origins;
+    private final JsonMapper json;
+
+    ManuscriptService(
+            SiteService sites,
+            SiteLog log,
+            List<SiteOutlook> outlooks,
+            PreviewTokens tokens,
+            Origins origins,
+            JsonMapper json) {
+        this.sites = sites;
+        this.log = log;
+        this.outlooks = outlooks;
+        this.tokens = tokens;
+        this.origins = origins;
+        this.json = json;
+    }
+
+    /** @throws Problem 409 before a draft is kept */
+    ManuscriptView view(StoredSite site, String author) {
+        State state = sites.state(site);
+        if (!state.isKept()) {
+            throw new Problem(HttpStatus.CONFLICT, "", "Keep a draft first; then its words can be changed.");
+        }
+        SheetReading reading = sites.read(state);
+        Steps steps = log.steps(site.id(), author);
+        SiteOutlook.Outlook outlook = new SiteOutlook.Outlook(null, "", 0, 0);
+        for (SiteOutlook each : outlooks) {
+            outlook = each.add(site, outlook);
+        }
+        return new ManuscriptView(
+                site.revision(),
+                state.sheet().name(),
+                state.site(),
+                SLOTS,
+                facts(state.sheet(), reading.brief().facts()),
+                services(state.sheet(), reading),
+                Snags.of(state, log.today()).stream()
+                        .map(ManuscriptService::snag)
+                        .toList(),
+                Redraft.offers(state, reading).stream()
+                        .map(offer ->
+                                new OfferView(offer.kind().name(), offer.kind().words(), offer.reason()))
+                        .toList(),
+                asides(site, author),
+                state.doors().messagesTo(),
+                !steps.toUndo().isEmpty(),
+                !steps.toRedo().isEmpty(),
+                outlook.pendingChanges(),
+                origins.preview() + "/" + tokens.give(site.id()) + "/");
+    }
+
+    private static List<FactView> facts(TypedSheet sheet, Facts facts) {
+        List<FactView> views = new ArrayList<>();
+        for (Fact<?> fact : facts.list()) {
+            List<FacetView> facets = fact.value().facets().stream()
+                    .flatMap(facet -> facts.say(fact.id(), facet).stream().map(says -> new FacetView(facet, says)))
+                    .toList();
+            if (!facets.isEmpty()) {
+                String line = lineOf(fact.id());
+                views.add(new FactView(
+                        fact.id(),
+                        FactNames.of(fact.id()),
+                        line,
+                        SheetLines.get(sheet, line).orElse(""),
+                        facets));
+            }
+        }
+        return views;
+    }
+
+    private static String lineOf(String fact) {
+        if (fact.startsWith("service/")) {
+            return fact + "/name";
+        }
+        return fact.equals("membership") ? "membership/body" : fact.startsWith("link/") ? "links" : fact;
+    }
+
+    private static List<ServiceRow> services(TypedSheet sheet, SheetReading reading) {
+        List<ServiceRow> rows = new ArrayList<>();
+        for (int i = 0; i < sheet.services().size(); i++) {
+            Map<String, FieldAnswer> answers = new LinkedHashMap<>();
+            String field = "services." + i;
+            put(answers, "name", reading.answers().get(field));
+            put(answers, "price", reading.answers().get(field + ".price"));
+            put(answers, "minutes", reading.answers().get(field + ".minutes"));
+            rows.add(new ServiceRow(sheet.services().get(i), answers));
+        }
+        return rows;
+    }
+
+    private static void put(Map<String, FieldAnswer> answers, String line, FieldAnswer answer) {
+        if (answer != null) {
+            answers.put(line, answer);
+        }
+    }
+
+    private static SnagView snag(Snag snag) {
+        return new SnagView(
+                snag.level().name().toLowerCase(Locale.ROOT),
+                snag.rule(),
+                snag.words(),
+                snag.why(),
+                snag.section(),
+                snag.text(),
+                snag.fix() == null ? "" : snag.fix().words(),
+                snag.fix() == null ? "" : snag.fix().line());
+    }
+
+    private List<AsideView> asides(StoredSite site, String author) {
+        return log.asides(site.id()).stream()
+                .map(aside -> new AsideView(
+                        aside.id(),
+                        aside.text(),
+                        json.readTree(aside.tree()),
+                        aside.author().equals(author)))
+                .toList();
+    }
+}

@@ -1,0 +1,49 @@
+package ostium.app.mail;
+
+import java.time.Instant;
+import java.util.List;
+import java.util.Optional;
+import org.apache.ibatis.annotations.Insert;
+import org.apache.ibatis.annotations.Mapper;
+import org.apache.ibatis.annotations.Select;
+import org.apache.ibatis.annotations.Update;
+
+@Mapper
+interface MailMapper {
+    @Insert("insert into mail (id, enquiry, recipient, reply_to, subject, body, message_id, state)"
+            + " values (#{id}, #{mail.enquiry}, #{mail.to}, #{mail.replyTo}, #{mail.subject}, #{mail.body},"
+            + " #{messageId}, 'WAITING')")
+    void insert(String id, Mail mail, String messageId);
+
+    @Select("select id, enquiry, recipient, reply_to, subject, body, message_id, state, tries, fault, made_at, sent_at"
+            + " from mail where id = #{id}")
+    Optional<StoredMail> byId(String id);
+
+    @Select("select id, enquiry, recipient, reply_to, subject, body, message_id, state, tries, fault, made_at, sent_at"
+            + " from mail where enquiry in (select id from enquiry where site = #{site})")
+    List<StoredMail> ofSite(String site);
+
+    @Update("update mail set state = 'SENT', sent_at = now(6), fault = null where id = #{id}")
+    void sent(String id);
+
+    @Update("update mail set tries = tries + 1, fault = #{fault} where id = #{id}")
+    void failed(String id, String fault);
+
+    @Update("update mail set state = 'GIVEN_UP' where id = #{id}")
+    void givenUp(String id);
+
+    /** @param messageId Message-ID header, with its angle brackets */
+    record StoredMail(
+            String id,
+            String enquiry,
+            String recipient,
+            String replyTo,
+            String subject,
+            String body,
+            String messageId,
+            String state,
+            int tries,
+            String fault,
+            Instant madeAt,
+            Instant sentAt) {}
+}

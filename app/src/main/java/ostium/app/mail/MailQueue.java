@@ -1,0 +1,151 @@
+package ostium.app.mail;
+
+import com.github.kagkarlsson.scheduler.Scheduler;
+import com.github.kagkarlsson.scheduler.SchedulerClient;
+import com.github.kagkarlsson.scheduler.task.ExecutionComplete;
+import com.github.kagkarlsson.scheduler.task.ExecutionOperations;
+import com.github.kagkarlsson.scheduler.task.helper.OneTimeTask;
+import com.github.kagkarlsson.scheduler.task.helper.Tasks;
+import jakarta.annotation.PreDestroy;
+import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.List;
+import java.util.UUID;
+import javax.sql.DataSource;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.boot.context.event.ApplicationReadyEvent;
+import org.springframework.context.event.EventListener;
+import org.springframework.jdbc.datasource.TransactionAwareDataSourceProxy;
+import org.springframework.mail.MailException;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Propagation;
+import org.springframework.transaction.annotation.Transactional;
+import ostium.app.OstiumProperties;
+import ostium.app.mail.MailMapper.StoredMail;
+
+/**
+ * Sends mail, at least once. {@link #send} only writes the mail and its place in the queue, in the caller's transaction:
+ * it goes out if, and only if, that transaction is committed. A mail that the server does not take is tried again, less
+ * often with time, for {@link #PATIENCE}. After a crash between the server's yes and our note of it, it goes out once
+ * more with the same Message-ID.
+ */
+@Service
+public class MailQueue {
+    private static final Logger LOG = LoggerFactory.getLogger(MailQueue.class);
+    private static final Duration PATIENCE = Duration.ofDays(4);
+    private static final Duration FIRST_PAUSE = Duration.ofSeconds(2);
+    private static final Duration LONGEST_PAUSE = Duration.ofMinutes(5);
+
+    private final MailMapper mails;
+    private final MailServer server;
+    private final OstiumProperties properties;
+    private final Clock clock;
+    private final OneTimeTask<Void> task;
+    private final SchedulerClient client;
+    private final Scheduler scheduler;
+
+    MailQueue(MailMapper mails, MailServer server, OstiumProperties properties, Clock clock, DataSource dataSource) {
+        this.mails = mails;
+        this.server = server;
+        this.properties = properties;
+        this.clock = clock;
+        this.task =
+                Tasks.oneTime("mail").onFailure(this::later).execute((instance, context) -> deliver(instance.getId()));
+        this.client = SchedulerClient.Builder.create(new TransactionAwareDataSourceProxy(dataSource), task)
+                .build();
+        this.scheduler = Scheduler.create(dataSource, task)
+                .threads(2)
+                .pollingInterval(Duration.ofSeconds(1))
+                .heartbeatInterval(Duration.ofSeconds(10))
+                .missedHeartbeatsLimit(4)
+                .shutdownMaxWait(Duration.ofSeconds(2))
+                .build();
+    }
+
+    @EventListener(ApplicationReadyEvent.class)
+    void start() {
+        scheduler.start();
+    }
+
+    @PreDestroy
+    void stop() {
+        scheduler.stop();
+    }
+
+    /** Puts a mail on its way, as part of the transaction that is running. */
+    @Transactional(propagation = Propagation.MANDATORY)
+    public void send(Mail mail) {
+        String id = UUID.randomUUID().toString();
+        String host = properties.mailFrom().substring(properties.mailFrom().indexOf('@') + 1);
+        Mail oneLine = new Mail(mail.to(), mail.replyTo(), shortened(mail.subject()), mail.body(), mail.enquiry());
+        mails.insert(id, oneLine, "<" + id + "@" + host + ">");
+        client.scheduleIfNotExists(task.instance(id), clock.instant());
+    }
+
+    /** How the mail of an enquiry fares. */
+    public record Delivery(String enquiry, String to, State state, int tries, String fault, Instant sentAt) {}
+
+    /** How far a mail has come. */
+    public enum State {
+        WAITING,
+        SENT,
+        GIVEN_UP
+    }
+
+    /** The mails that tell of the enquiries of a site. */
+    public List<Delivery> ofSite(String site) {
+        return mails.ofSite(site).stream()
+                .map(mail -> new Delivery(
+                        mail.enquiry(),
+                        mail.recipient(),
+                        State.valueOf(mail.state()),
+                        mail.tries(),
+                        mail.fault(),
+                        mail.sentAt()))
+                .toList();
+    }
+
+    private void deliver(String id) {
+        StoredMail mail = mails.byId(id).orElse(null);
+        if (mail == null || !mail.state().equals("WAITING")) {
+            return;
+        }
+        try {
+            server.send(mail);
+        } catch (MailException e) {
+            mails.failed(id, inWords(e));
+            throw e;
+        }
+        mails.sent(id);
+    }
+
+    private void later(ExecutionComplete complete, ExecutionOperations<Void> operations) {
+        String id = complete.getExecution().taskInstance.getId();
+        Instant begun = mails.byId(id).map(StoredMail::madeAt).orElse(Instant.EPOCH);
+        if (begun.plus(PATIENCE).isBefore(clock.instant())) {
+            LOG.warn("mail {} was given up", id);
+            mails.givenUp(id);
+            operations.stop();
+            return;
+        }
+        int failures = Math.min(complete.getExecution().consecutiveFailures, 20);
+        long seconds = (long) (FIRST_PAUSE.toSeconds() * Math.pow(1.6, failures));
+        Duration pause = Duration.ofSeconds(Math.min(seconds, LONGEST_PAUSE.toSeconds()));
+        operations.reschedule(complete, clock.instant().plus(pause));
+    }
+
+    private static String inWords(MailException e) {
+        return e instanceof org.springframework.mail.MailSendException
+                ? "The mail server cannot be reached, or does not take it."
+                : e instanceof org.springframework.mail.MailAuthenticationException
+                        ? "The mail server does not accept the name and password of the settings."
+                        : "The mail could not be written.";
+    }
+
+    private static String shortened(String subject) {
+        String line = subject.replaceAll("\\s+", " ").strip();
+        return line.length() <= 200 ? line : line.substring(0, 199) + "…";
+    }
+}

@@ -1,0 +1,185 @@
+package ostium.app.people;
+
+import java.time.Clock;
+import java.time.Duration;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.UUID;
+import org.springframework.http.HttpStatus;
+import org.springframework.scheduling.annotation.Scheduled;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import ostium.app.account.Account;
+import ostium.app.account.AccountService;
+import ostium.app.mail.Mail;
+import ostium.app.mail.MailQueue;
+import ostium.app.site.SiteLog;
+import ostium.app.site.SiteService;
+import ostium.app.site.StoredSite;
+import ostium.app.web.Origins;
+import ostium.app.web.Problem;
+import ostium.app.web.Tokens;
+import ostium.core.edit.WholeEdit;
+import ostium.core.fact.EmailAddress;
+import ostium.core.fact.Reading;
+
+/** Invites helpers, hands sites over. A helper does all that an owner does, but for this and deleting the site. */
+@Service
+class PeopleService {
+    private static final Duration VALID = Duration.ofDays(14);
+
+    private final PeopleMapper people;
+    private final AccountService accounts;
+    private final SiteService sites;
+    private final SiteLog log;
+    private final MailQueue mail;
+    private final Origins origins;
+    private final Clock clock;
+
+    PeopleService(
+            PeopleMapper people,
+            AccountService accounts,
+            SiteService sites,
+            SiteLog log,
+            MailQueue mail,
+            Origins origins,
+            Clock clock) {
+        this.people = people;
+        this.accounts = accounts;
+        this.sites = sites;
+        this.log = log;
+        this.mail = mail;
+        this.origins = origins;
+        this.clock = clock;
+    }
+
+    List<PeopleMapper.Helper> helpers(String site) {
+        return people.helpers(site);
+    }
+
+    List<Invitation> invitations(String site) {
+        return people.invitations(site);
+    }
+
+    /**
+     * Asks somebody by mail; asked again, the older mail is void.
+     *
+     * @throws Problem at {@code email}
+     */
+    @Transactional
+    void invite(StoredSite site, Account owner, Invitation.Kind kind, String email) {
+        Reading<EmailAddress> reading = EmailAddress.read(email == null ? "" : email);
+        if (reading instanceof Reading.Refused<EmailAddress> refused) {
+            throw Problem.at("email", refused.reason());
+        }
+        String address = reading.value().orElseThrow().value().toLowerCase(Locale.ROOT);
+        if (address.equals(owner.email())) {
+            throw Problem.at("email", "This is your own address.");
+        }
+        boolean helps = people.helpers(site.id()).stream()
+                .anyMatch(helper -> helper.email().equals(address));
+        if (kind == Invitation.Kind.HELP && helps) {
+            throw Problem.at("email", "They help with this site already.");
+        }
+        people.deleteInvitation(site.id(), address, kind);
+        String token = Tokens.fresh();
+        people.insertInvitation(
+                Tokens.hash(token),
+                site.id(),
+                kind,
+                address,
+                owner.id(),
+                clock.instant().plus(VALID));
+        String name = sites.state(site).sheet().name();
+        String link = origins.editor() + "/invitation/" + token;
+        mail.send(
+                kind == Invitation.Kind.HELP
+                        ? Mail.of(
+                                address,
+                                owner.name() + " asks you to help with the site of " + name,
+                                "Hello,\n\n" + owner.name() + " asks you to help with the site of " + name
+                                        + ". You could change its words and facts, publish it, and answer its messages."
+                                        + "\n\nOpen this within two weeks:\n\n" + link + "\n")
+                        : Mail.of(
+                                address,
+                                owner.name() + " hands the site of " + name + " over to you",
+                                "Hello,\n\n" + owner.name() + " hands the site of " + name
+                                        + " over to you. When you take it, it is yours, and its messages come to you; "
+                                        + owner.name() + " goes on helping with it until you say otherwise."
+                                        + "\n\nOpen this within two weeks:\n\n" + link + "\n"));
+    }
+
+    /** Takes an invitation back. */
+    @Transactional
+    void takeBack(String site, String email, Invitation.Kind kind) {
+        if (people.deleteInvitation(site, email, kind) == 0) {
+            throw Problem.notFound();
+        }
+    }
+
+    @Transactional
+    void removeHelper(String site, String account) {
+        if (people.deleteHelper(site, account) == 0) {
+            throw Problem.notFound();
+        }
+    }
+
+    /** @throws Problem 404 when it is not good any more */
+    Invitation require(String token) {
+        return people.invitation(Tokens.hash(token))
+                .filter(invitation -> invitation.expiresAt().isAfter(clock.instant()))
+                .orElseThrow(() -> new Problem(
+                        HttpStatus.NOT_FOUND, "", "This invitation is not good any more. Ask for a new one."));
+    }
+
+    /**
+     * Says yes.
+     *
+     * @return the site
+     * @throws Problem 404 when it is not good any more, 403 when it was sent to somebody else
+     */
+    @Transactional
+    String accept(String token, Account account) {
+        Invitation invitation = require(token);
+        if (!invitation.email().equals(account.email())) {
+            throw new Problem(
+                    HttpStatus.FORBIDDEN,
+                    "",
+                    "This was sent to " + invitation.email() + ". Sign in with that address to take it.");
+        }
+        StoredSite site = sites.byId(invitation.site())
+                .filter(found -> invitation.invitedBy().equals(found.owner()))
+                .orElseThrow(Problem::notFound);
+        if (invitation.kind() == Invitation.Kind.HELP) {
+            people.insertHelper(site.id(), account.id());
+        } else {
+            handOver(site, account);
+        }
+        people.deleteInvitation(site.id(), invitation.email(), invitation.kind());
+        return site.id();
+    }
+
+    private void handOver(StoredSite site, Account account) {
+        Account before = accounts.byId(site.owner()).orElseThrow(Problem::notFound);
+        sites.give(site.id(), account.id());
+        people.deleteHelper(site.id(), account.id());
+        people.insertHelper(site.id(), before.id());
+        List<String> addresses = new ArrayList<>(sites.state(site).doors().messagesTo());
+        addresses.replaceAll(address -> address.equals(before.email()) ? account.email() : address);
+        List<String> next = addresses.stream().distinct().toList();
+        if (!next.equals(sites.state(site).doors().messagesTo())) {
+            log.edit(
+                    site,
+                    account.id(),
+                    site.revision(),
+                    UUID.randomUUID().toString(),
+                    new WholeEdit.SendMessagesTo(next));
+        }
+    }
+
+    @Scheduled(initialDelay = 120_000, fixedDelay = 3_600_000)
+    void sweep() {
+        people.sweep();
+    }
+}

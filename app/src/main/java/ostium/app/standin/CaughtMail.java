@@ -1,0 +1,92 @@
+package ostium.app.standin;
+
+import com.icegreen.greenmail.util.GreenMail;
+import com.icegreen.greenmail.util.GreenMailUtil;
+import com.icegreen.greenmail.util.ServerSetup;
+import jakarta.annotation.PostConstruct;
+import jakarta.annotation.PreDestroy;
+import jakarta.mail.MessagingException;
+import jakarta.mail.internet.MimeMessage;
+import java.io.IOException;
+import java.net.InetAddress;
+import java.net.ServerSocket;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
+import org.springframework.stereotype.Component;
+import ostium.app.mail.MailStandIn;
+
+/**
+ * The mail server that ships with Ostium. It takes every mail on loopback, keeps it in memory until the application
+ * ends, and delivers nothing. Runs as long as no real server is set.
+ */
+@Component
+@ConditionalOnProperty(name = "spring.mail.host", matchIfMissing = true, havingValue = "no server has this name")
+public class CaughtMail implements MailStandIn {
+    private static final int MOST_SHOWN = 200;
+
+    /** A mail it has caught. */
+    public record Caught(
+            String messageId, String from, String to, String replyTo, String subject, String text, Instant at) {}
+
+    private GreenMail server;
+    private int port;
+
+    @PostConstruct
+    synchronized void begin() throws IOException {
+        try (ServerSocket free = new ServerSocket(0, 1, InetAddress.getLoopbackAddress())) {
+            port = free.getLocalPort();
+        }
+        server = new GreenMail(new ServerSetup(port, "127.0.0.1", ServerSetup.PROTOCOL_SMTP));
+        server.start();
+    }
+
+    /** Takes mail again, after {@link #stop}; what was caught before is still there. */
+    public synchronized void start() {
+        server.start();
+    }
+
+    /** Takes no more mail, as a server that is down. */
+    @PreDestroy
+    public synchronized void stop() {
+        server.stop();
+    }
+
+    @Override
+    public int port() {
+        return port;
+    }
+
+    /** What was caught, the last first; at most {@value #MOST_SHOWN}. */
+    public List<Caught> caught() {
+        List<Caught> caught = new ArrayList<>();
+        for (MimeMessage message : server.getReceivedMessages()) {
+            try {
+                caught.add(new Caught(
+                        message.getMessageID(),
+                        address(message.getFrom()),
+                        address(message.getAllRecipients()),
+                        message.getHeader("Reply-To") == null ? "" : address(message.getReplyTo()),
+                        message.getSubject(),
+                        text(message),
+                        message.getSentDate() == null
+                                ? Instant.EPOCH
+                                : message.getSentDate().toInstant()));
+            } catch (MessagingException | IOException e) {
+                // A mail that cannot be read is not shown; nothing of ours writes such a one.
+            }
+        }
+        caught.sort(Comparator.comparing(Caught::at).reversed());
+        return caught.stream().limit(MOST_SHOWN).toList();
+    }
+
+    private static String text(MimeMessage message) throws MessagingException, IOException {
+        return message.getContent() instanceof String words ? words : GreenMailUtil.getBody(message);
+    }
+
+    private static String address(jakarta.mail.Address[] addresses) {
+        return addresses == null || addresses.length == 0 ? "" : addresses[0].toString();
+    }
+}

@@ -1,0 +1,2 @@
+/** The ways to reach the business. */
+package ostium.core.door;

@@ -1,0 +1,243 @@
+package ostium.core.edit;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
+import ostium.core.draft.Draft;
+import ostium.core.fact.Fact;
+import ostium.core.fact.FactNames;
+import ostium.core.fact.Facts;
+import ostium.core.fact.Service;
+import ostium.core.opening.SheetReading;
+import ostium.core.site.Item;
+import ostium.core.site.Page;
+import ostium.core.site.PlainText;
+import ostium.core.site.Section;
+import ostium.core.site.SectionKind;
+import ostium.core.site.Site;
+import ostium.core.site.Slot;
+import ostium.core.site.Text;
+
+/**
+ * What has changed from one state of a site to another, in words, section by section. Where messages go is not among
+ * it: that acts at once.
+ */
+public final class Changes {
+
+    /**
+     * One change.
+     *
+     * @param where name of the section, or "Facts", "Look", "Order"
+     * @param words what has changed there
+     * @param before the words that stood there, or empty
+     * @param after the words that stand there now, or empty
+     */
+    public record Change(String where, String words, String before, String after) {}
+
+    private final List<Change> changes = new ArrayList<>();
+    private final Facts from;
+    private final Facts to;
+
+    private Changes(Facts from, Facts to) {
+        this.from = from;
+        this.to = to;
+    }
+
+    /** @param today the day in the zone of the business */
+    public static List<Change> between(State before, State after, LocalDate today) {
+        if (before.equals(after)) {
+            return List.of();
+        }
+        SheetReading was = before.reading(today);
+        SheetReading is = after.reading(today);
+        Changes changes = new Changes(was.brief().facts(), is.brief().facts());
+        Draft old = before.draft(was);
+        Draft fresh = after.draft(is);
+        changes.facts();
+        changes.sections(old.site(), fresh.site());
+        if (!old.look().equals(fresh.look())) {
+            changes.add("Look", "Drawn differently", "", "");
+        }
+        return changes.changes;
+    }
+
+    private void add(String where, String words, String before, String after) {
+        changes.add(new Change(where, words, before, after));
+    }
+
+    // ---- facts ---------------------------------------------------------------------------------------------------
+
+    private void facts() {
+        Map<String, Fact<?>> all = new LinkedHashMap<>();
+        from.list().forEach(fact -> all.put(fact.id(), fact));
+        to.list().forEach(fact -> all.put(fact.id(), fact));
+        for (Fact<?> fact : all.values()) {
+            Optional<Fact<?>> was = from.byId(fact.id()).map(found -> found);
+            Optional<Fact<?>> is = to.byId(fact.id()).map(found -> found);
+            if (was.isEmpty()
+                    || is.isEmpty()
+                    || !was.get().value().equals(is.get().value())) {
+                fact(fact, was, is);
+            }
+        }
+    }
+
+    private void fact(Fact<?> fact, Optional<Fact<?>> was, Optional<Fact<?>> is) {
+        String before = was.map(Changes::say).orElse("");
+        String after = is.map(Changes::say).orElse("");
+        if (fact.value() instanceof Service service) {
+            String name = service.name();
+            String words = was.isEmpty()
+                    ? name + ": new"
+                    : is.isEmpty() ? name + ": gone" : name + ": " + whatOfService(was.get(), is.get());
+            add(SectionKind.SERVICES.words(), words, before, after);
+            return;
+        }
+        String what = capital(FactNames.of(fact.id()));
+        add("Facts", was.isEmpty() ? what + ": new" : is.isEmpty() ? what + ": gone" : what, before, after);
+    }
+
+    private static String whatOfService(Fact<?> was, Fact<?> is) {
+        Service before = (Service) was.value();
+        Service after = (Service) is.value();
+        List<String> what = new ArrayList<>();
+        if (!before.name().equals(after.name())) {
+            what.add("name");
+        }
+        if (!before.summary().equals(after.summary())) {
+            what.add("summary");
+        }
+        if (!Objects.equals(before.price(), after.price())) {
+            what.add("price");
+        }
+        if (!Objects.equals(before.minutes(), after.minutes())) {
+            what.add("time");
+        }
+        return String.join(", ", what.isEmpty() ? List.of("changed") : what);
+    }
+
+    private static String say(Fact<?> fact) {
+        if (fact.value() instanceof Service service) {
+            List<String> parts = new ArrayList<>(List.of(service.name()));
+            if (!service.summary().isEmpty()) {
+                parts.add(service.summary());
+            }
+            service.say("time").ifPresent(parts::add);
+            service.say("price").ifPresent(parts::add);
+            return String.join(" · ", parts);
+        }
+        return fact.value().say("").orElse("");
+    }
+
+    // ---- sections ------------------------------------------------------------------------------------------------
+
+    private void sections(Site was, Site is) {
+        for (Section section : is.sections().toList()) {
+            Optional<Section> before = was.section(section.id()).or(() -> was.section(section.kind()));
+            if (before.isEmpty()) {
+                add(section.kind().words(), "New section", "", "");
+            } else {
+                section(before.get(), section);
+            }
+        }
+        for (Section section : was.sections().toList()) {
+            if (is.section(section.id()).or(() -> is.section(section.kind())).isEmpty()) {
+                add(section.kind().words(), "Removed", "", "");
+            }
+        }
+        moves(was, is);
+    }
+
+    private void section(Section was, Section is) {
+        String where = is.kind().words();
+        if (was.hidden() != is.hidden()) {
+            add(where, is.hidden() ? "Hidden from visitors" : "Shown again", "", "");
+        }
+        if (!was.layout().equals(is.layout())) {
+            add(where, "Laid out differently", "", "");
+        }
+        for (Slot slot : is.kind().slots()) {
+            text(where, capital(slot.words()), was.text(slot.name()), is.text(slot.name()));
+        }
+        items(where, was, is);
+    }
+
+    private void text(String where, String what, Optional<Text> was, Optional<Text> is) {
+        String before = was.map(text -> PlainText.of(text, from)).orElse("");
+        String after = is.map(text -> PlainText.of(text, to)).orElse("");
+        boolean sameTree = was.map(Text::tree).equals(is.map(Text::tree));
+        if (!sameTree && !before.equals(after)) {
+            add(where, what, before, after);
+        } else if (!sameTree) {
+            add(where, what + ": emphasis or links", "", "");
+        }
+    }
+
+    private void items(String where, Section was, Section is) {
+        List<String> before = was.items().stream().map(this::nameOf).toList();
+        List<String> after = is.items().stream().map(this::nameOf).toList();
+        List<String> stayedBefore = before.stream().filter(after::contains).toList();
+        List<String> stayedAfter = after.stream().filter(before::contains).toList();
+        if (!stayedBefore.equals(stayedAfter)) {
+            add(where, "Rows in another order", "", "");
+        }
+        for (Item item : is.items()) {
+            was.items().stream()
+                    .filter(other -> nameOf(other).equals(nameOf(item)))
+                    .findFirst()
+                    .ifPresent(other -> {
+                        if (other.hidden() != item.hidden()) {
+                            add(
+                                    where,
+                                    (item.hidden() ? "A row hidden: " : "A row shown again: ") + rowName(item),
+                                    "",
+                                    "");
+                        }
+                        item.texts()
+                                .forEach((slot, text) -> text(
+                                        where,
+                                        "Words of a row",
+                                        Optional.ofNullable(other.texts().get(slot)),
+                                        Optional.of(text)));
+                    });
+        }
+    }
+
+    private String nameOf(Item item) {
+        return item.fact().isEmpty() ? item.id() : item.fact();
+    }
+
+    private String rowName(Item item) {
+        return to.say(item.fact(), "").orElse("");
+    }
+
+    private void moves(Site was, Site is) {
+        List<SectionKind> before = order(was);
+        List<SectionKind> after = order(is);
+        List<SectionKind> stayedBefore = before.stream().filter(after::contains).toList();
+        List<SectionKind> stayedAfter = after.stream().filter(before::contains).toList();
+        if (!stayedBefore.equals(stayedAfter)) {
+            add("Order", "Sections in another order", names(stayedBefore), names(stayedAfter));
+        }
+    }
+
+    private static List<SectionKind> order(Site site) {
+        return site.pages().stream()
+                .map(Page::sections)
+                .flatMap(List::stream)
+                .map(Section::kind)
+                .toList();
+    }
+
+    private static String names(List<SectionKind> kinds) {
+        return String.join(", ", kinds.stream().map(SectionKind::words).toList());
+    }
+
+    private static String capital(String words) {
+        return words.substring(0, 1).toUpperCase(java.util.Locale.ROOT) + words.substring(1);
+    }
+}

@@ -1,0 +1,179 @@
+package ostium.core.edit;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import ostium.core.draft.Draft;
+import ostium.core.draft.Drafter;
+import ostium.core.draft.Seed;
+import ostium.core.fact.Fact;
+import ostium.core.fact.Facts;
+import ostium.core.fact.Service;
+import ostium.core.opening.SheetReading;
+import ostium.core.site.Item;
+import ostium.core.site.Node;
+import ostium.core.site.Section;
+import ostium.core.site.SectionKind;
+import ostium.core.site.Text;
+
+/**
+ * What a change of facts means for the document. A row of services is its fact, so it comes and goes with it. Suggested
+ * words that a changed or missing fact no longer carries are chosen anew; confirmed and own words stay as they are, and
+ * the {@linkplain ostium.core.snag.Snags snags} say so. Linked facts need nothing: they are read when the page is drawn.
+ */
+public final class Consequences {
+    /** The owner's own words about the business: a fact that stands on the page as it is. */
+    private static final String OWN_WORDS = "words";
+
+    private final State after;
+    private final SheetReading was;
+    private final SheetReading reading;
+    private final Facts from;
+    private final Facts to;
+    private final Draft anew;
+    private final List<Edit> edits = new ArrayList<>();
+
+    private Consequences(State before, State after, LocalDate today) {
+        this.after = after;
+        this.was = before.reading(today);
+        this.from = was.brief().facts();
+        this.reading = after.reading(today);
+        this.to = reading.brief().facts();
+        this.anew = Drafter.draft(reading.brief(), new Seed(after.sheet().seed()));
+    }
+
+    /** Edits to be applied to the state after a change, as part of the same step; none when no fact has changed. */
+    public static List<Edit> of(State before, State after, LocalDate today) {
+        if (!after.isKept() || before.sheet().equals(after.sheet())) {
+            return List.of();
+        }
+        return new Consequences(before, after, today).all();
+    }
+
+    private List<Edit> all() {
+        after.site().section(SectionKind.SERVICES).ifPresent(this::rows);
+        Set<String> changed = changed();
+        if (!changed.isEmpty()) {
+            after.site().sections().forEach(section -> words(section, changed));
+        }
+        if (changed.contains(OWN_WORDS)) {
+            ownWords();
+        }
+        return edits;
+    }
+
+    /** Own words from the sheet follow the sheet for as long as they have not been changed on the page. */
+    private void ownWords() {
+        Draft before = Drafter.draft(was.brief(), new Seed(after.sheet().seed()));
+        Optional<Text> stood = before.site().section(SectionKind.ABOUT).flatMap(about -> about.text("own"));
+        Optional<Text> stands = after.site().section(SectionKind.ABOUT).flatMap(about -> about.text("own"));
+        if (stood.isPresent()
+                && stands.isPresent()
+                && stands.get().tree().equals(stood.get().tree())) {
+            String id = stands.get().id();
+            edits.add(anew.site()
+                    .section(SectionKind.ABOUT)
+                    .flatMap(about -> about.text("own"))
+                    .<Edit>map(words -> new TextEdit.SetText(id, Text.Mark.OWN, words.tree(), words.origin()))
+                    .orElseGet(() -> new TextEdit.RemoveText(id)));
+        }
+    }
+
+    private void rows(Section services) {
+        for (Item item : services.items()) {
+            if (!item.fact().isEmpty()
+                    && after.sheet().services().stream()
+                            .noneMatch(row -> idOf(row.id()).equals(item.fact()))) {
+                edits.add(new ItemEdit.RemoveItem(services.id(), item.id()));
+            }
+        }
+        Set<String> shown = services.items().stream().map(Item::fact).collect(Collectors.toSet());
+        String last = services.items().isEmpty()
+                ? ""
+                : services.items().get(services.items().size() - 1).id();
+        Set<String> known = from.all(Service.class).stream().map(Fact::id).collect(Collectors.toSet());
+        for (Fact<Service> fact : to.all(Service.class)) {
+            if (!shown.contains(fact.id()) && !known.contains(fact.id())) {
+                String id = newId("row-" + fact.id().substring(fact.id().indexOf('/') + 1));
+                edits.add(new ItemEdit.PutItem(services.id(), last, Item.of(id, fact.id(), Map.of())));
+                last = id;
+            }
+        }
+    }
+
+    private static String idOf(String row) {
+        return "service/" + row;
+    }
+
+    private String newId(String stem) {
+        Set<String> taken = after.site().ids().collect(Collectors.toCollection(HashSet::new));
+        String clean = stem.replaceAll("[^A-Za-z0-9-]", "-");
+        String id = clean;
+        for (int i = 2; taken.contains(id); i++) {
+            id = clean + "-" + i;
+        }
+        return id;
+    }
+
+    /** Ids of facts whose value is another now, or which are gone. */
+    private Set<String> changed() {
+        Set<String> changed = new HashSet<>();
+        for (Fact<?> fact : from.list()) {
+            if (!to.byId(fact.id())
+                    .map(other -> other.value().equals(fact.value()) && other.state() == fact.state())
+                    .orElse(false)) {
+                changed.add(fact.id());
+            }
+        }
+        return changed;
+    }
+
+    private void words(Section section, Set<String> changed) {
+        section.texts().forEach((slot, text) -> {
+            if (isStale(text, changed)) {
+                Optional<Text> better = anew.site()
+                        .sections()
+                        .filter(other -> other.kind() == section.kind())
+                        .findFirst()
+                        .flatMap(other -> other.text(slot));
+                edits.add(better.<Edit>map(words ->
+                                new TextEdit.SetText(text.id(), Text.Mark.SUGGESTED, words.tree(), words.origin()))
+                        .orElseGet(() -> new TextEdit.RemoveText(text.id())));
+            }
+        });
+        for (Item item : section.items()) {
+            boolean lost = item.texts().values().stream().anyMatch(text -> isStale(text, changed));
+            if (lost && to.byId(item.fact()).isEmpty()) {
+                edits.add(new ItemEdit.RemoveItem(section.id(), item.id()));
+            }
+        }
+    }
+
+    /** Suggested words that lean on a fact that is gone, or say the old value of one in their own letters. */
+    private boolean isStale(Text text, Set<String> changed) {
+        if (text.mark() != Text.Mark.SUGGESTED) {
+            return false;
+        }
+        Set<String> linked = text.nodes()
+                .filter(Node.LinkedFact.class::isInstance)
+                .map(node -> ((Node.LinkedFact) node).fact())
+                .collect(Collectors.toSet());
+        return text.origin().needs().stream()
+                .filter(changed::contains)
+                .anyMatch(need -> to.byId(need).isEmpty() || !linked.contains(need) || saysNothing(text, need));
+    }
+
+    /** Whether a link to the fact would say nothing now, as when a town has gone from an address. */
+    private boolean saysNothing(Text text, String fact) {
+        return text.nodes()
+                .filter(Node.LinkedFact.class::isInstance)
+                .map(Node.LinkedFact.class::cast)
+                .filter(link -> link.fact().equals(fact))
+                .anyMatch(link -> to.say(link.fact(), link.facet()).isEmpty());
+    }
+}

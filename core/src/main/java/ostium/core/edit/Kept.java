@@ -1,0 +1,15 @@
+package ostium.core.edit;
+
+import ostium.core.site.Site;
+
+/** The document of a state that must have one. */
+final class Kept {
+    private Kept() {}
+
+    static Site site(State state) {
+        if (!state.isKept()) {
+            throw new EditRefused("Keep a draft first; then its words can be changed.");
+        }
+        return state.site();
+    }
+}

@@ -1,0 +1,117 @@
+package ostium.core.edit;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import ostium.core.draft.Draft;
+import ostium.core.draft.Drafter;
+import ostium.core.draft.Plan;
+import ostium.core.draft.Seed;
+import ostium.core.opening.SheetReading;
+import ostium.core.site.Item;
+import ostium.core.site.Page;
+import ostium.core.site.Position;
+import ostium.core.site.Section;
+import ostium.core.site.SectionKind;
+import ostium.core.site.Site;
+import ostium.core.site.Text;
+
+/** Drafting for a document that stands already: one section again, or one it does not have yet. */
+public final class Redraft {
+    private Redraft() {}
+
+    /** A section that the facts could carry, and why. */
+    public record Offer(SectionKind kind, String reason) {}
+
+    /** Sections that the plan for these facts has and the document has not. */
+    public static List<Offer> offers(State state, SheetReading reading) {
+        if (!state.isKept()) {
+            return List.of();
+        }
+        return Plan.of(reading.brief()).sections().stream()
+                .filter(choice -> state.site().section(choice.kind()).isEmpty())
+                .map(choice -> new Offer(choice.kind(), choice.reason()))
+                .toList();
+    }
+
+    /**
+     * A section drafted again: suggested words are chosen anew, confirmed and own words stay, and so do its rows.
+     *
+     * @throws EditRefused if there is no such section, or nothing to draft it from
+     */
+    public static Edit again(State state, SheetReading reading, String id, Seed seed) {
+        Section section = Kept.site(state).section(id).orElseThrow(() -> EditRefused.gone("section"));
+        Section fresh = drafted(reading, section.kind(), seed)
+                .orElseThrow(() -> new EditRefused("Nothing true can be said here from your facts yet."));
+        Section next = section;
+        for (var slot : section.kind().slots()) {
+            Optional<Text> here = section.text(slot.name());
+            Optional<Text> there = fresh.text(slot.name());
+            if (there.isPresent()
+                    && here.map(text -> text.mark() == Text.Mark.SUGGESTED).orElse(true)) {
+                Text words = there.get();
+                String textId = here.map(Text::id).orElse(words.id());
+                next = next.withText(slot.name(), new Text(textId, words.mark(), words.tree(), words.origin()));
+            }
+        }
+        return new SectionEdit.ReplaceSection(next);
+    }
+
+    /**
+     * A section the document has not, put where the plan has it.
+     *
+     * @throws EditRefused if it stands there already, or there is nothing to draft it from
+     */
+    public static Edit put(State state, SheetReading reading, SectionKind kind, Seed seed) {
+        Site site = Kept.site(state);
+        if (site.section(kind).isPresent()) {
+            throw new EditRefused("This section stands on the page already.");
+        }
+        Section fresh = drafted(reading, kind, seed)
+                .orElseThrow(() -> new EditRefused("Nothing true can be said here from your facts yet."));
+        Page home = site.home();
+        String after = "";
+        for (Plan.Choice choice : Plan.of(reading.brief()).sections()) {
+            if (choice.kind() == kind) {
+                break;
+            }
+            after = home.sections().stream()
+                    .filter(section -> section.kind() == choice.kind())
+                    .map(Section::id)
+                    .findFirst()
+                    .orElse(after);
+        }
+        return new SectionEdit.PutSection(new Position(home.id(), after), withOwnIds(fresh, seed));
+    }
+
+    private static Optional<Section> drafted(SheetReading reading, SectionKind kind, Seed seed) {
+        Draft draft = Drafter.draft(reading.brief(), seed);
+        return draft.site().section(kind);
+    }
+
+    /** Ids that no earlier draft of the same facts has given. */
+    private static Section withOwnIds(Section section, Seed seed) {
+        Map<String, Text> texts = new LinkedHashMap<>();
+        section.texts().forEach((slot, text) -> texts.put(slot, renamed(text, seed)));
+        List<Item> items = new ArrayList<>();
+        for (Item item : section.items()) {
+            Map<String, Text> words = new LinkedHashMap<>();
+            item.texts().forEach((slot, text) -> words.put(slot, renamed(text, seed)));
+            items.add(new Item(seed.id("put/" + item.id()), item.fact(), item.hidden(), words));
+        }
+        return new Section(
+                seed.id("put/" + section.id()),
+                section.kind(),
+                section.layout(),
+                section.anchor(),
+                section.hidden(),
+                texts,
+                items);
+    }
+
+    private static Text renamed(Text text, Seed seed) {
+        return new Text(seed.id("put/" + text.id()), text.mark(), text.tree(), text.origin());
+    }
+}

@@ -1,0 +1,163 @@
+package ostium.core.edit;
+
+import java.util.List;
+import java.util.Set;
+import ostium.core.site.Position;
+import ostium.core.site.Section;
+import ostium.core.site.Site;
+
+/** Edits of whole sections. Masthead and footer can be hidden by nobody, nor moved or removed. */
+public sealed interface SectionEdit extends Edit {
+
+    record MoveSection(String section, Position to) implements SectionEdit {
+        @Override
+        public Applied apply(State state) {
+            Site site = Kept.site(state);
+            Section found = movable(site, section);
+            Position before = site.position(section).orElseThrow();
+            requirePage(site, to);
+            if (to.after().equals(section)) {
+                throw new EditRefused("A section cannot stand after itself.");
+            }
+            return new Applied(
+                    state.withSite(site.without(section).insert(found, to)), new MoveSection(section, before));
+        }
+
+        @Override
+        public Set<String> places() {
+            return Set.of("section-place/" + section);
+        }
+    }
+
+    record HideSection(String section, boolean hidden) implements SectionEdit {
+        @Override
+        public Applied apply(State state) {
+            Site site = Kept.site(state);
+            Section found = movable(site, section);
+            return new Applied(
+                    state.withSite(site.with(found.withHidden(hidden))), new HideSection(section, found.hidden()));
+        }
+
+        @Override
+        public Set<String> places() {
+            return Set.of("section-hidden/" + section);
+        }
+    }
+
+    record RemoveSection(String section) implements SectionEdit {
+        @Override
+        public Applied apply(State state) {
+            Site site = Kept.site(state);
+            Section found = movable(site, section);
+            Position before = site.position(section).orElseThrow();
+            return new Applied(state.withSite(site.without(section)), new PutSection(before, found));
+        }
+
+        @Override
+        public Set<String> places() {
+            return Set.of("section/" + section);
+        }
+    }
+
+    /** A section, new or as it was before it was removed. */
+    record PutSection(Position at, Section section) implements SectionEdit {
+        /** Most sections of a page. */
+        private static final int MOST = 60;
+
+        @Override
+        public Applied apply(State state) {
+            Site site = Kept.site(state);
+            if (section.kind().belongsToTheSite()) {
+                throw new EditRefused("Every page has its head and foot already.");
+            }
+            requirePage(site, at);
+            Ids.requireNew(site, section.ids().toList());
+            check(section);
+            if (site.sections().count() >= MOST) {
+                throw new EditRefused("At most " + MOST + " sections fit on a site.");
+            }
+            return new Applied(state.withSite(site.insert(section, at)), new RemoveSection(section.id()));
+        }
+
+        @Override
+        public Set<String> places() {
+            return Set.of("section/" + section.id());
+        }
+    }
+
+    /** Another section in place of the one with its id, as when it is drafted again. */
+    record ReplaceSection(Section section) implements SectionEdit {
+        @Override
+        public Applied apply(State state) {
+            Site site = Kept.site(state);
+            Section before = site.section(section.id()).orElseThrow(() -> EditRefused.gone("section"));
+            if (before.kind() != section.kind()) {
+                throw new EditRefused("A section stays of its kind.");
+            }
+            List<String> kept = before.ids().toList();
+            Ids.requireNew(site, section.ids().filter(id -> !kept.contains(id)).toList());
+            if (section.ids().distinct().count() != section.ids().count()) {
+                throw new EditRefused("This stands on the site already.");
+            }
+            check(section);
+            return new Applied(state.withSite(site.with(section)), new ReplaceSection(before));
+        }
+
+        @Override
+        public Set<String> places() {
+            java.util.Set<String> places = new java.util.TreeSet<>();
+            section.allTexts().forEach(text -> places.add("text/" + text.id()));
+            places.add("section/" + section.id());
+            places.add("section-place/" + section.id());
+            places.add("section-hidden/" + section.id());
+            return places;
+        }
+    }
+
+    record SetLayout(String section, String layout) implements SectionEdit {
+        @Override
+        public Applied apply(State state) {
+            Site site = Kept.site(state);
+            Section found = site.section(section).orElseThrow(() -> EditRefused.gone("section"));
+            if (!found.kind().layouts().contains(layout)) {
+                throw new EditRefused("“" + found.kind().words() + "” has no layout called “" + layout + "”.");
+            }
+            return new Applied(
+                    state.withSite(site.with(found.withLayout(layout))), new SetLayout(section, found.layout()));
+        }
+
+        @Override
+        public Set<String> places() {
+            return Set.of("section-layout/" + section);
+        }
+    }
+
+    private static Section movable(Site site, String id) {
+        Section section = site.section(id).orElseThrow(() -> EditRefused.gone("section"));
+        if (section.kind().belongsToTheSite()) {
+            throw new EditRefused("Head and foot stand on every page.");
+        }
+        return section;
+    }
+
+    private static void requirePage(Site site, Position at) {
+        if (site.pages().stream().noneMatch(page -> page.id().equals(at.page()))) {
+            throw EditRefused.gone("page");
+        }
+    }
+
+    private static void check(Section section) {
+        section.texts()
+                .forEach((slot, text) -> TextLimits.check(
+                        text.tree(),
+                        section.kind()
+                                .slot(slot)
+                                .orElseThrow(
+                                        () -> new EditRefused("There is no place for words called “" + slot + "”."))));
+        section.items()
+                .forEach(item -> item.texts().values().forEach(text -> TextLimits.check(text.tree(), TextLimits.ROW)));
+        if (!section.kind().layouts().contains(section.layout())) {
+            throw new EditRefused("There is no layout called “" + section.layout() + "”.");
+        }
+    }
+}

@@ -1,0 +1,106 @@
+package ostium.core.edit;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Set;
+import java.util.TreeSet;
+import ostium.core.door.Doors;
+import ostium.core.fact.EmailAddress;
+import ostium.core.look.Look;
+import ostium.core.site.Site;
+
+/** Edits of the site as a whole, and several edits as one step. */
+public sealed interface WholeEdit extends Edit {
+
+    /**
+     * A whole document with its look: a draft that is kept.
+     *
+     * @param site null takes the document away, as before one was kept
+     */
+    record PutDraft(Site site, Look look) implements WholeEdit {
+        @Override
+        public Applied apply(State state) {
+            return new Applied(
+                    new State(state.sheet(), site, look, state.doors()), new PutDraft(state.site(), state.look()));
+        }
+
+        @Override
+        public Set<String> places() {
+            return Set.of(EVERYWHERE);
+        }
+    }
+
+    /** The whole site as it was at another time: an earlier version put back. */
+    record PutState(State state) implements WholeEdit {
+        @Override
+        public Applied apply(State before) {
+            return new Applied(state, new PutState(before));
+        }
+
+        @Override
+        public Set<String> places() {
+            return Set.of(EVERYWHERE);
+        }
+    }
+
+    /** Where messages from the form go. */
+    record SendMessagesTo(List<String> addresses) implements WholeEdit {
+        public SendMessagesTo {
+            addresses = List.copyOf(addresses);
+        }
+
+        @Override
+        public Applied apply(State state) {
+            if (addresses.size() > Doors.MOST_ADDRESSES) {
+                throw new EditRefused("Messages can go to at most " + Doors.MOST_ADDRESSES + " addresses.");
+            }
+            for (String address : addresses) {
+                if (EmailAddress.read(address).value().isEmpty()) {
+                    throw new EditRefused("“" + address + "” is not a mail address.");
+                }
+            }
+            if (addresses.stream().distinct().count() != addresses.size()) {
+                throw new EditRefused("This address stands here already.");
+            }
+            return new Applied(
+                    state.withDoors(new Doors(addresses)),
+                    new SendMessagesTo(state.doors().messagesTo()));
+        }
+
+        @Override
+        public Set<String> places() {
+            return Set.of("messages-to");
+        }
+    }
+
+    /** Edits in order, as one step: all of them or none. */
+    record Several(List<Edit> edits) implements WholeEdit {
+        public Several {
+            edits = List.copyOf(edits);
+        }
+
+        @Override
+        public Applied apply(State state) {
+            State at = state;
+            List<Edit> inverses = new ArrayList<>();
+            for (Edit edit : edits) {
+                Applied applied = edit.apply(at);
+                at = applied.state();
+                inverses.add(0, applied.inverse());
+            }
+            return new Applied(at, new Several(inverses));
+        }
+
+        @Override
+        public Set<String> places() {
+            Set<String> places = new TreeSet<>();
+            edits.forEach(edit -> places.addAll(edit.places()));
+            return places;
+        }
+    }
+
+    /** One edit of some: itself if there is only one. */
+    static Edit of(List<Edit> edits) {
+        return edits.size() == 1 ? edits.get(0) : new Several(edits);
+    }
+}

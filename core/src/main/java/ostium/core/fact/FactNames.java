@@ -1,0 +1,28 @@
+package ostium.core.fact;
+
+/** What an owner calls a fact, by its id: "your telephone number". Works for facts that are not there. */
+public final class FactNames {
+    private FactNames() {}
+
+    public static String of(String id) {
+        String kind = id.contains("/") ? id.substring(0, id.indexOf('/')) : id;
+        return switch (kind) {
+            case "name" -> "your name";
+            case "trade" -> "your trade";
+            case "person" -> "who you are";
+            case "place" -> "your address";
+            case "area" -> "the places you come to";
+            case "telephone" -> "your telephone number";
+            case "email" -> "your mail address";
+            case "hours" -> "your hours";
+            case "founded" -> "the year you began";
+            case "promise" -> "when you answer";
+            case "words" -> "your own words";
+            case "membership" -> "your membership";
+            case "practice" -> "something you do every time";
+            case "service" -> "a service";
+            case "link" -> "a link";
+            default -> "a fact";
+        };
+    }
+}

@@ -1,0 +1,72 @@
+package ostium.core.snag;
+
+import java.util.List;
+import java.util.Set;
+import java.util.stream.Stream;
+import ostium.core.edit.TextEdit;
+import ostium.core.fact.FactNames;
+import ostium.core.fact.Facts;
+import ostium.core.site.Node;
+import ostium.core.site.PlainText;
+import ostium.core.site.Text;
+
+/**
+ * Words that stand on a fact which is missing or hidden now. Suggested words are chosen anew by themselves; these were
+ * confirmed or are the owner's own, so only the owner can say whether they still hold.
+ */
+final class ClaimWithoutFact implements SnagRule {
+    @Override
+    public Stream<Snag> check(Subject subject) {
+        Facts facts = subject.facts();
+        return subject.shownTexts()
+                .filter(standing -> standing.text().origin().needs().stream().anyMatch(need -> isGone(facts, need)))
+                .filter(standing -> !linksToGone(facts, standing.text()))
+                .map(standing -> new Snag(
+                        Snag.Level.MUST,
+                        "claim-without-fact",
+                        "“" + shortened(PlainText.of(standing.text(), facts)) + "” rests on "
+                                + lost(facts, standing.text()) + ", which is not given any more.",
+                        "Nothing on the page may claim what is not known.",
+                        standing.section().id(),
+                        standing.text().id(),
+                        new Snag.Fix("It still holds", stillHolds(facts, standing.text()), "")));
+    }
+
+    private static boolean isGone(Facts facts, String need) {
+        return facts.byId(need)
+                .map(fact -> fact.state() != ostium.core.fact.Fact.State.GIVEN)
+                .orElse(true);
+    }
+
+    /** Such a text has a snag of its own, which leads to the fact. */
+    private static boolean linksToGone(Facts facts, Text text) {
+        return text.nodes()
+                .anyMatch(node -> node instanceof Node.LinkedFact link
+                        && facts.say(link.fact(), link.facet()).isEmpty());
+    }
+
+    /** The owner's word for it: the text is theirs, and needs those facts no longer. */
+    private static TextEdit stillHolds(Facts facts, Text text) {
+        Set<String> needs = new java.util.TreeSet<>(text.origin().needs());
+        needs.removeIf(need -> isGone(facts, need));
+        return new TextEdit.SetText(
+                text.id(),
+                Text.Mark.OWN,
+                text.tree(),
+                new Text.Origin(text.origin().pattern(), text.origin().seed(), needs));
+    }
+
+    private static String lost(Facts facts, Text text) {
+        List<String> lost = text.origin().needs().stream()
+                .filter(need -> isGone(facts, need))
+                .map(FactNames::of)
+                .distinct()
+                .toList();
+        return ostium.core.fact.Listing.and(lost);
+    }
+
+    static String shortened(String words) {
+        String line = words.replaceAll("\\s+", " ");
+        return line.length() <= 60 ? line : line.substring(0, 57).strip() + " …";
+    }
+}

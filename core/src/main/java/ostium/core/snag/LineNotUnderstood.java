@@ -1,0 +1,23 @@
+package ostium.core.snag;
+
+import java.util.stream.Stream;
+import ostium.core.opening.FieldAnswer;
+
+/** A line of the facts sheet that could not be read: what the owner typed there stands nowhere. */
+final class LineNotUnderstood implements SnagRule {
+    @Override
+    public Stream<Snag> check(Subject subject) {
+        return subject.reading().answers().entrySet().stream()
+                .filter(entry -> entry.getValue().state() == FieldAnswer.State.REFUSED
+                        || entry.getValue().state() == FieldAnswer.State.ASKED)
+                .map(entry -> new Snag(
+                        Snag.Level.MUST,
+                        "line-not-understood",
+                        "A line of your facts is not understood: "
+                                + entry.getValue().says(),
+                        "What you typed there is missing on the page.",
+                        "",
+                        "",
+                        new Snag.Fix("Go to the line", null, entry.getKey())));
+    }
+}

@@ -1,0 +1,33 @@
+package ostium.core.snag;
+
+import java.util.stream.Stream;
+import ostium.core.fact.FactNames;
+import ostium.core.fact.Facts;
+import ostium.core.site.Node;
+
+/** A fact stands inside words, and says nothing there: missing, hidden, or without the part that was asked of it. */
+final class MissingLinkedFact implements SnagRule {
+    @Override
+    public Stream<Snag> check(Subject subject) {
+        Facts facts = subject.facts();
+        return subject.shownTexts()
+                .flatMap(standing -> standing.text()
+                        .nodes()
+                        .filter(Node.LinkedFact.class::isInstance)
+                        .map(Node.LinkedFact.class::cast)
+                        .filter(link -> facts.say(link.fact(), link.facet()).isEmpty())
+                        .limit(1)
+                        .map(link -> new Snag(
+                                Snag.Level.MUST,
+                                "missing-linked-fact",
+                                "A sentence leaves a gap where " + FactNames.of(link.fact()) + " should stand.",
+                                "Visitors would read half a sentence.",
+                                standing.section().id(),
+                                standing.text().id(),
+                                new Snag.Fix("Give it", null, lineOf(link.fact())))));
+    }
+
+    private static String lineOf(String fact) {
+        return fact.startsWith("service/") ? fact + "/name" : fact;
+    }
+}

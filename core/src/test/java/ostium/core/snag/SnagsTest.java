@@ -1,0 +1,183 @@
+package ostium.core.snag;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import org.junit.jupiter.api.Nested;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import ostium.core.Samples;
+import ostium.core.draft.Draft;
+import ostium.core.draft.Drafter;
+import ostium.core.draft.Seed;
+import ostium.core.edit.Edit;
+import ostium.core.edit.SectionEdit;
+import ostium.core.edit.SheetEdit;
+import ostium.core.edit.State;
+import ostium.core.edit.TextEdit;
+import ostium.core.edit.WholeEdit;
+import ostium.core.site.Node;
+import ostium.core.site.SectionKind;
+import ostium.core.site.Text;
+
+/** The rules that block publishing. */
+class SnagsTest {
+    private static State kept(String business) {
+        Draft draft = Drafter.draft(Samples.brief(business), new Seed(1));
+        return after(
+                State.begun(Samples.sheet(business)),
+                new WholeEdit.PutDraft(draft.site(), draft.look()),
+                new WholeEdit.SendMessagesTo(List.of("ada@ashlatch.example")));
+    }
+
+    private static State after(State state, Edit... edits) {
+        State at = state;
+        for (Edit edit : edits) {
+            at = edit.apply(at).state();
+        }
+        return at;
+    }
+
+    private final State site = kept("ashlatch");
+    private final String lead = site.site()
+            .section(SectionKind.OPENING)
+            .orElseThrow()
+            .text("lead")
+            .orElseThrow()
+            .id();
+
+    private Edit lead(Node... inside) {
+        return new TextEdit.SetText(
+                lead, Text.Mark.OWN, List.of(new Node.Paragraph(List.of(inside))), Text.Origin.own());
+    }
+
+    private static List<String> rules(State state) {
+        return Snags.of(state, Samples.TODAY).stream().map(Snag::rule).toList();
+    }
+
+    @ParameterizedTest
+    @CsvSource({"ashlatch", "wren-and-tindle", "bellkite"})
+    void aFreshDraftHasNone(String business) {
+        assertThat(Snags.of(kept(business), Samples.TODAY)).isEmpty();
+    }
+
+    @Nested
+    class AClaimNoFactCarries {
+        private final State confirmed = after(
+                site,
+                new TextEdit.SetText(
+                        lead,
+                        Text.Mark.CONFIRMED,
+                        List.of(new Node.Paragraph(List.of(new Node.Words("Dust sheets go down first.")))),
+                        new Text.Origin("reason.practice1", 1, java.util.Set.of("practice/sheets"))));
+
+        @Test
+        void isFoundWhenTheFactGoes() {
+            State state = after(confirmed, new SheetEdit.SetLine("practice/sheets", ""));
+            assertThat(Snags.of(state, Samples.TODAY)).anySatisfy(snag -> {
+                assertThat(snag.rule()).isEqualTo("claim-without-fact");
+                assertThat(snag.words())
+                        .isEqualTo("“Dust sheets go down first.” rests on something you do every time,"
+                                + " which is not given any more.");
+                assertThat(snag.text()).isEqualTo(lead);
+            });
+        }
+
+        @Test
+        void isPutRightByTheOwnersWord() {
+            State state = after(confirmed, new SheetEdit.SetLine("practice/sheets", ""));
+            Snag snag = Snags.of(state, Samples.TODAY).stream()
+                    .filter(each -> each.text().equals(lead))
+                    .findFirst()
+                    .orElseThrow();
+            State right = snag.fix().edit().apply(state).state();
+            assertThat(Snags.of(right, Samples.TODAY))
+                    .noneMatch(each -> each.text().equals(lead));
+            assertThat(right.site().text(lead).orElseThrow().mark()).isEqualTo(Text.Mark.OWN);
+        }
+    }
+
+    @Test
+    void noOpenDoor() {
+        State state = after(
+                site,
+                new SheetEdit.SetLine("telephone", ""),
+                new SheetEdit.SetLine("email", ""),
+                new SectionEdit.RemoveSection(
+                        site.site().section(SectionKind.ENQUIRY).orElseThrow().id()));
+        assertThat(rules(state)).contains("no-open-door");
+        assertThat(rules(after(state, new SheetEdit.SetLine("telephone", "0117 496 0142"))))
+                .doesNotContain("no-open-door");
+    }
+
+    @ParameterizedTest(name = "{0}: {1}")
+    @CsvSource({
+        "#hours,true",
+        "#gallery,false",
+        "#,false",
+        "'',false",
+        "door:call,true",
+        "door:form,true",
+        "door:moon,false",
+        "https://guild.example/members,true",
+        "https://guild,false",
+        "guild.example,false",
+        "javascript:alert(1),false",
+        "mailto:ada@ashlatch.example,true",
+        "mailto:ada,false",
+        "tel:+441174960142,true",
+        "tel:12,false",
+    })
+    void aLinkLeadsSomewhereOrIsASnag(String target, boolean leads) {
+        State state = after(site, lead(new Node.LinkTo(target, List.of(new Node.Words("look here")))));
+        assertThat(rules(state).contains("link-to-nowhere")).isNotEqualTo(leads);
+    }
+
+    @Test
+    void aLinkToASectionThatIsHiddenLeadsNowhere() {
+        State state = after(
+                site,
+                lead(new Node.LinkTo("#hours", List.of(new Node.Words("our hours")))),
+                new SectionEdit.HideSection(
+                        site.site().section(SectionKind.HOURS).orElseThrow().id(), true));
+        assertThat(Snags.of(state, Samples.TODAY))
+                .extracting(Snag::words)
+                .containsExactly("The link “our hours” leads nowhere.");
+    }
+
+    @Test
+    void aLinkedFactThatIsMissingLeavesAGap() {
+        State state = after(
+                site,
+                lead(new Node.Words("Call "), new Node.LinkedFact("telephone", "")),
+                new SheetEdit.SetLine("telephone", ""));
+        assertThat(Snags.of(state, Samples.TODAY)).anySatisfy(snag -> {
+            assertThat(snag.words()).isEqualTo("A sentence leaves a gap where your telephone number should stand.");
+            assertThat(snag.fix().line()).isEqualTo("telephone");
+        });
+    }
+
+    @Test
+    void aFormWithNowhereToGo() {
+        State state = after(site, new WholeEdit.SendMessagesTo(List.of()));
+        assertThat(rules(state)).containsExactly("form-to-nowhere");
+    }
+
+    @Test
+    void aLineThatIsNotUnderstood() {
+        State state = after(site, new SheetEdit.SetLine("hours", "Mon 9-25"));
+        assertThat(Snags.of(state, Samples.TODAY))
+                .anyMatch(snag -> snag.rule().equals("line-not-understood")
+                        && snag.fix().line().equals("hours"));
+    }
+
+    /** What visitors do not see cannot mislead them. */
+    @Test
+    void hiddenSectionsHaveNoSnags() {
+        State wrong = after(site, lead(new Node.LinkTo("#nowhere", List.of(new Node.Words("x")))));
+        String opening = site.site().section(SectionKind.OPENING).orElseThrow().id();
+        assertThat(rules(after(wrong, new SectionEdit.HideSection(opening, true))))
+                .isEmpty();
+    }
+}
