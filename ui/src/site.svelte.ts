@@ -32,7 +32,8 @@ export function emptySheet(): Sheet {
 
 /**
  * One site while it is being worked on. What is typed stands in {@link sheet} at once and is kept a moment later; it is
- * never overwritten by an answer.
+ * never overwritten by an answer, which only brings in what
+ * somebody else has changed on other lines.
  */
 export class SiteState {
   view = $state<SiteView | null>(null);
@@ -92,12 +93,14 @@ export class SiteState {
         this.view = data;
         this.sheet.seed = data.sheet.seed;
       }
+      const sent = $state.snapshot(this.sheet);
       const { data, response } = await api.PUT('/api/sites/{id}/sheet', {
         params: { path: { id: this.view.id } },
-        body: { revision: this.view.revision, sheet: $state.snapshot(this.sheet) }
+        body: { revision: this.view.revision, sheet: sent }
       });
       if (data) {
         this.view = data;
+        this.#takeOver(sent, data.sheet);
         this.hasKept = true;
         if (!this.#changed) this.keeping = 'kept';
         return true;
@@ -112,6 +115,18 @@ export class SiteState {
       this.keeping = 'waiting';
       this.#timer = setTimeout(() => void this.keep(), RETRY);
       return false;
+    }
+  }
+
+  /** Lines that somebody else has changed come in, unless they have been typed on since. */
+  #takeOver(sent: Sheet, now: Sheet): void {
+    const same = (one: unknown, other: unknown) => JSON.stringify(one) === JSON.stringify(other);
+    const lines = this.sheet as unknown as Record<string, unknown>;
+    for (const [line, words] of Object.entries(now)) {
+      const mine = (sent as unknown as Record<string, unknown>)[line];
+      if (line !== 'links' && !same(mine, words) && same($state.snapshot(lines[line]), mine)) {
+        lines[line] = words;
+      }
     }
   }
 }

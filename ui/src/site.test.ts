@@ -13,6 +13,9 @@ class Server {
   revision = 1;
   away = false;
   conflict = false;
+  sheet: object = { seed: 7, name: '' };
+  /** Lines somebody else has changed meanwhile. */
+  elsewhere: object = {};
 
   answer = async (request: Request): Promise<Response> => {
     if (this.away) throw new TypeError('network');
@@ -20,11 +23,14 @@ class Server {
     const body = text ? JSON.parse(text) : null;
     this.sent.push({ method: request.method, path: new URL(request.url).pathname, body });
     if (this.conflict) return Response.json({ detail: 'changed elsewhere' }, { status: 409 });
-    if (request.method === 'PUT') this.revision += 1;
+    if (request.method === 'PUT') {
+      this.revision += 1;
+      this.sheet = { ...body.sheet, ...this.elsewhere };
+    }
     return Response.json({
       id: 'one',
       revision: this.revision,
-      sheet: { seed: 7, name: '' },
+      sheet: this.sheet,
       answers: {},
       missing: []
     });
@@ -119,5 +125,20 @@ describe('a site being worked on', () => {
     await settle(10_000);
     expect(site.keeping).toBe('conflict');
     expect(site.sheet.name).toBe('Mine again');
+  });
+
+  it('brings in a line somebody else has changed, and leaves the one that is being typed on', async () => {
+    const site = new SiteState();
+    site.sheet.name = 'Mine';
+    site.changed();
+    await settle(1000);
+    server.elsewhere = { name: 'Theirs', hours: 'Mon-Fri 9-5' };
+    site.sheet.telephone = '0117 496 0142';
+    site.changed();
+    const keeping = site.keep();
+    site.sheet.name = 'Mine, still being typed';
+    await keeping;
+    expect(site.sheet.hours).toBe('Mon-Fri 9-5');
+    expect(site.sheet.name).toBe('Mine, still being typed');
   });
 });

@@ -1,5 +1,6 @@
 /** The API, typed from its own description. */
 import createClient from 'openapi-fetch';
+import type { Block, Site } from '../document/types';
 import type { components, paths } from './schema';
 
 export type SiteView = components['schemas']['SiteView'];
@@ -9,6 +10,14 @@ export type Answer = components['schemas']['FieldAnswer'];
 export type Enquiry = components['schemas']['Enquiry'];
 export type SiteLine = components['schemas']['SiteLine'];
 export type Session = components['schemas']['Session'];
+export type Manuscript = Omit<components['schemas']['ManuscriptView'], 'site' | 'asides'> & {
+  site: Site;
+  asides: (Omit<components['schemas']['AsideView'], 'tree'> & { tree: Block[] })[];
+};
+export type ShopfrontChange = components['schemas']['Shopfront'];
+export type Snag = components['schemas']['SnagView'];
+export type FactView = components['schemas']['FactView'];
+export type ServiceRow = components['schemas']['ServiceRow'];
 export type Suggestion = components['schemas']['Suggestion'];
 
 /** What the server says when it cannot do a thing: words for the owner, and the field they are about. */

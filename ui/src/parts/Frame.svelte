@@ -7,7 +7,12 @@
   import LightSwitch from './LightSwitch.svelte';
 
   /** The frame around every screen: whose site it is, where you are, what is not public yet, and the main act. */
-  let { site, act, children }: { site?: SiteState; act?: Snippet; children: Snippet } = $props();
+  let {
+    site,
+    act,
+    broad = false,
+    children
+  }: { site?: SiteState; act?: Snippet; broad?: boolean; children: Snippet } = $props();
 
   const id = $derived(site?.view?.id ?? '');
   const begun = $derived(
@@ -56,13 +61,14 @@
     {/if}
   </div>
 </header>
-<main id="main">
+<main id="main" class:broad>
   {@render children()}
 </main>
 <footer>
   <LightSwitch />
   {#if session.isIn}
     <span class="quiet">{session.current.email}</span>
+    <a class="word" href="/account">Your account</a>
     <a class="word" href="/sites">All sites</a>
     <button class="word" onclick={leave}>Sign out</button>
   {/if}
@@ -151,6 +157,10 @@
     max-width: 1320px;
     margin: 0 auto;
     padding: 26px 32px 48px;
+  }
+  main.broad {
+    max-width: 1700px;
+    padding-block: 16px 24px;
   }
   footer {
     display: flex;

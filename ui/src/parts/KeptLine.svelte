@@ -1,22 +1,22 @@
 <script lang="ts">
-  import type { SiteState } from '../site.svelte';
+  import type { Keeping } from '../site.svelte';
 
   /** The quiet line that says what is kept. */
-  let { site }: { site: SiteState } = $props();
+  let { keeping, hasKept }: { keeping: Keeping; hasKept: boolean } = $props();
 
   const words = $derived(
     {
-      kept: site.hasKept ? 'Kept a moment ago' : 'All of it is kept',
+      kept: hasKept ? 'Kept a moment ago' : 'All of it is kept',
       keeping: 'Keeping …',
       waiting: 'Not kept yet: the connection is away. It is tried again by itself.',
       conflict: 'This site was changed in another window.'
-    }[site.keeping]
+    }[keeping]
   );
 </script>
 
-<p class="kept" class:wrong={site.keeping === 'waiting' || site.keeping === 'conflict'} role="status">
+<p class="kept" class:wrong={keeping === 'waiting' || keeping === 'conflict'} role="status">
   {words}
-  {#if site.keeping === 'conflict'}
+  {#if keeping === 'conflict'}
     <button class="word" onclick={() => location.reload()}>Reload</button>
   {/if}
 </p>

@@ -1,31 +1,46 @@
 <script lang="ts">
-  /** The real page, at the width of a phone or a laptop, drawn by the renderer that also publishes it. */
+  import type { ShopfrontChange } from '../api/client';
+
+  /**
+   * The real page, at the width of a phone or a laptop, drawn by the renderer that also publishes it. Without a `select`
+   * it only shows; with one, what is pressed in it is told.
+   */
   let {
     address,
     revision,
     width = 390,
     height = 620,
-    label
-  }: { address: string; revision: number; width?: number; height?: number; label: string } = $props();
+    label,
+    select,
+    drawn
+  }: {
+    address: string;
+    revision?: number;
+    width?: number;
+    height?: number;
+    label: string;
+    select?: (section: string, text: string) => void;
+    drawn?: (at: number) => void;
+  } = $props();
 
   let frame = $state<HTMLIFrameElement>();
   let box = $state<HTMLDivElement>();
   let room = $state(0);
   // The token in the address changes with every answer; the page that is open stays good for hours.
   let opened = $state('');
-  let drawn = 0;
+  let shown: number | undefined;
   let ready = $state(false);
 
-  const site = $derived(address.replace(/\/[^/]+\/$/, ''));
+  const origin = $derived(address ? new URL(address).origin : '');
   const scale = $derived(room && room < width ? room / width : 1);
 
   $effect(() => {
     if (!opened && address) {
       opened = address;
-      drawn = revision;
-    } else if (ready && revision !== drawn) {
-      drawn = revision;
-      frame?.contentWindow?.postMessage({ schema: 1, type: 'refresh' }, site);
+      shown = revision;
+    } else if (ready && revision !== undefined && revision !== shown) {
+      shown = revision;
+      refresh();
     }
   });
 
@@ -35,7 +50,46 @@
     box?.style.setProperty('--page-height', `${height / scale}px`);
     box?.style.setProperty('--box-height', `${height}px`);
   });
+
+  function tell(message: Record<string, unknown>): void {
+    frame?.contentWindow?.postMessage({ schema: 1, ...message }, origin);
+  }
+
+  export function refresh(): void {
+    tell({ type: 'refresh' });
+  }
+
+  /** Words as they are typed, before the server has them. */
+  export function type(id: string, tree: unknown[]): void {
+    tell({ type: 'text', id, tree, at: performance.now() });
+  }
+
+  /** Sections as the server draws them. */
+  export function replace(change: ShopfrontChange): void {
+    if (change.anew) refresh();
+    else tell({ type: 'replace', order: change.order, html: change.html });
+  }
+
+  export function choose(section: string, text: string): void {
+    tell({ type: 'select', section, text });
+  }
+
+  function hear(event: MessageEvent): void {
+    if (event.source !== frame?.contentWindow || event.origin !== origin) return;
+    const message = event.data as {
+      schema?: number;
+      type?: string;
+      section?: string;
+      text?: string;
+      at?: number;
+    };
+    if (message?.schema !== 1) return;
+    if (message.type === 'select') select?.(String(message.section ?? ''), String(message.text ?? ''));
+    if (message.type === 'drawn') drawn?.(Number(message.at));
+  }
 </script>
+
+<svelte:window onmessage={hear} />
 
 <div class="shopfront" bind:this={box} bind:clientWidth={room}>
   {#if opened}

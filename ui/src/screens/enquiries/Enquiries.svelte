@@ -5,7 +5,7 @@
   import { route } from '../../router';
   import { SiteState } from '../../site.svelte';
   import Lost from '../Lost.svelte';
-  import PublishAct from '../page/PublishAct.svelte';
+  import PublishAct from '../../parts/PublishAct.svelte';
   import { notices } from '../../parts/notices';
   import EnquiryLeaf from './EnquiryLeaf.svelte';
   import { peopleWait } from './waiting';

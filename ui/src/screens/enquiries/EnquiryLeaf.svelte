@@ -11,6 +11,22 @@
   const others = $derived(
     enquiry.answers.filter((answer) => !['name', 'reach', 'message'].includes(answer.key))
   );
+  const delivery = $derived(
+    enquiry.deliveries.map((mail) =>
+      mail.state === 'SENT'
+        ? `Mail sent to ${mail.to}`
+        : mail.state === 'GIVEN_UP'
+          ? `Mail to ${mail.to} could not be sent. ${mail.fault}`
+          : mail.tries > 0
+            ? `Mail to ${mail.to} waits: tried ${mail.tries} times. ${mail.fault}`
+            : `Mail to ${mail.to} is on its way`
+    )
+  );
+  const undelivered = $derived(
+    enquiry.deliveries.some(
+      (mail) => mail.state === 'GIVEN_UP' || (mail.state === 'WAITING' && mail.tries > 0)
+    )
+  );
   const received = $derived(new Date(enquiry.receivedAt));
   const isNew = $derived(enquiry.state === 'NEW');
 </script>
@@ -33,6 +49,7 @@
       {/each}
     </dl>
   {/if}
+  {#each delivery as words (words)}<p class="mail" class:undelivered>{words}</p>{/each}
   <footer>
     <a class="word" href={reachUri(reach)}>{reach.includes('@') ? 'Write to' : 'Call'} {reach}</a>
     <span class="marks">
@@ -47,6 +64,14 @@
 </article>
 
 <style>
+  .mail {
+    margin-top: 8px;
+    color: var(--pencil);
+    font-size: 14px;
+  }
+  .undelivered {
+    color: var(--madder);
+  }
   article {
     padding: 16px 22px 6px;
   }

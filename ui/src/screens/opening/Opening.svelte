@@ -5,7 +5,7 @@
   import KeptLine from '../../parts/KeptLine.svelte';
   import Shopfront from '../../parts/Shopfront.svelte';
   import WidthSwitch from '../../parts/WidthSwitch.svelte';
-  import PublishAct from '../page/PublishAct.svelte';
+  import PublishAct from '../../parts/PublishAct.svelte';
   import { SiteState } from '../../site.svelte';
   import Lost from '../Lost.svelte';
   import Assumptions from './Assumptions.svelte';
@@ -30,7 +30,7 @@
     if (!id && site.view) history.replaceState(history.state, '', `/sites/${site.view.id}`);
   });
 
-  const isNew = $derived(!site.view?.publicAddress);
+  const isNew = $derived(!site.view?.kept);
   const begun = $derived(site.view !== null && (site.sheet.trade + site.sheet.name).trim() !== '');
 
   async function layOut(): Promise<void> {
@@ -61,7 +61,7 @@
 {#if site.missing}
   <Lost />
 {:else}
-  <Frame {site} act={site.view?.publicAddress ? publish : undefined}>
+  <Frame {site} act={site.view?.kept ? publish : undefined}>
     <div class="board">
       <div class="sheet">
         {#if isNew}
@@ -82,7 +82,7 @@
           <div>
             {#if nudge && (site.view?.missing.length ?? 1) > 0}<p class="nudge" role="alert">{nudge}</p>
             {:else if isNew}<p class="quiet">Nothing is public until you say so.</p>{/if}
-            {#if site.view}<KeptLine {site} />{/if}
+            {#if site.view}<KeptLine keeping={site.keeping} hasKept={site.hasKept} />{/if}
           </div>
         </div>
       </div>

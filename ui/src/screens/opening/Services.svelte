@@ -13,7 +13,14 @@
   );
 
   async function add(usual: string, name: string): Promise<void> {
-    site.sheet.services.push({ usual, name, summary: '', price: '', minutes: '' });
+    site.sheet.services.push({
+      id: usual || crypto.randomUUID(),
+      usual,
+      name,
+      summary: '',
+      price: '',
+      minutes: ''
+    });
     site.changed();
     await tick();
     const last = site.sheet.services.length - 1;

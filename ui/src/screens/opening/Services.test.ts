@@ -35,7 +35,7 @@ describe('what the business does', () => {
     render(Services, { site });
     await fireEvent.click(screen.getByRole('button', { name: 'Tuning' }));
     expect(site.sheet.services).toEqual([
-      { usual: 'tuning', name: 'Tuning', summary: '', price: '', minutes: '' }
+      { id: 'tuning', usual: 'tuning', name: 'Tuning', summary: '', price: '', minutes: '' }
     ]);
     expect(screen.queryByRole('button', { name: 'Tuning' })).toBeNull();
     expect(site.changed).toHaveBeenCalledOnce();
@@ -64,8 +64,8 @@ describe('what the business does', () => {
 
   it('moves a service up and takes one out', async () => {
     site.sheet.services = [
-      { usual: '', name: 'One', summary: '', price: '5', minutes: '' },
-      { usual: '', name: 'Two', summary: '', price: '6', minutes: '' }
+      { id: 'one', usual: '', name: 'One', summary: '', price: '5', minutes: '' },
+      { id: 'two', usual: '', name: 'Two', summary: '', price: '6', minutes: '' }
     ];
     render(Services, { site });
     await fireEvent.click(screen.getByRole('button', { name: /Up.*Two/ }));
@@ -75,7 +75,7 @@ describe('what the business does', () => {
   });
 
   it('shows what is wrong with a price beneath its row', () => {
-    site.sheet.services = [{ usual: '', name: 'One', summary: '', price: 'lots', minutes: '' }];
+    site.sheet.services = [{ id: 'one', usual: '', name: 'One', summary: '', price: 'lots', minutes: '' }];
     site.view!.answers = {
       'services.0.price': {
         state: 'REFUSED',

@@ -54,6 +54,7 @@
     />
     <p id="fault" class="fault" role="alert">{fault}</p>
     <button class="act main" type="submit" disabled={busy}>Sign in</button>
+    <p><a class="word" href="/forgotten">I have forgotten my password</a></p>
   </form>
 </Frame>
 

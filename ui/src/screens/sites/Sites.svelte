@@ -29,11 +29,24 @@
     <ul>
       {#each sites as site (site.id)}
         <li class="leaf {site.newEnquiries ? 'waits' : site.publicAddress ? 'is-open' : ''}">
-          <a href={site.publicAddress ? `/sites/${site.id}/enquiries` : `/sites/${site.id}`}>
+          <a
+            href={site.newEnquiries
+              ? `/sites/${site.id}/enquiries`
+              : site.publicAddress
+                ? `/sites/${site.id}/page`
+                : `/sites/${site.id}`}
+          >
             <h2 dir="auto">{site.name}</h2>
             <span class="quiet">{site.state}</span>
             {#if site.newEnquiries}<span class="waiting">{peopleWait(site.newEnquiries)}</span>{/if}
           </a>
+          <span class="more">
+            {#if !site.owner}<span class="quiet">You help with this one.</span>{/if}
+            {#if site.publicAddress}<a class="word" href={site.publicAddress} target="_blank" rel="noopener"
+                >Open it</a
+              >{/if}
+            <a class="word" href="/sites/{site.id}/people">People</a>
+          </span>
         </li>
       {/each}
     </ul>
@@ -53,7 +66,7 @@
     display: grid;
     grid-template-columns: minmax(0, 1fr) auto;
     gap: 2px 16px;
-    padding: 16px 20px;
+    padding: 16px 20px 4px;
     color: inherit;
   }
   li h2 {
@@ -65,6 +78,15 @@
     align-self: center;
     color: var(--brass);
     font-weight: 700;
+  }
+  .more {
+    display: flex;
+    gap: 18px;
+    align-items: center;
+    padding: 0 20px 4px;
+  }
+  .more .word {
+    font-size: 15px;
   }
   .empty {
     max-width: 760px;

@@ -77,7 +77,7 @@ class EditingController {
     record Fix(long revision, String rule, String section, String text) {}
 
     /** @param aside whether the words were kept aside, because somebody else has changed the same text */
-    record Answer(ManuscriptView manuscript, Shopfront shopfront, boolean aside) {}
+    record EditAnswer(ManuscriptView manuscript, Shopfront shopfront, boolean aside) {}
 
     record Revision(long revision) {}
 
@@ -116,7 +116,7 @@ class EditingController {
     }
 
     @PostMapping("/api/sites/{id}/edits")
-    Answer edit(@PathVariable String id, @RequestBody Send asked, HttpServletRequest request) {
+    EditAnswer edit(@PathVariable String id, @RequestBody Send asked, HttpServletRequest request) {
         StoredSite site = access.require(id, request);
         String author = access.author(request);
         limits.require(RateLimits.Act.EDIT, author);
@@ -131,14 +131,14 @@ class EditingController {
     }
 
     @PostMapping("/api/sites/{id}/undo")
-    Answer undo(@PathVariable String id, @RequestBody On asked, HttpServletRequest request) {
+    EditAnswer undo(@PathVariable String id, @RequestBody On asked, HttpServletRequest request) {
         StoredSite site = access.require(id, request);
         String author = access.author(request);
         return answer(site, author, asked.revision(), log.undo(site, author));
     }
 
     @PostMapping("/api/sites/{id}/redo")
-    Answer redo(@PathVariable String id, @RequestBody On asked, HttpServletRequest request) {
+    EditAnswer redo(@PathVariable String id, @RequestBody On asked, HttpServletRequest request) {
         StoredSite site = access.require(id, request);
         String author = access.author(request);
         return answer(site, author, asked.revision(), log.redo(site, author));
@@ -146,7 +146,7 @@ class EditingController {
 
     /** Drafts one section again; own and confirmed words stay. */
     @PostMapping("/api/sites/{id}/sections/{section}/draft")
-    Answer draftAgain(
+    EditAnswer draftAgain(
             @PathVariable String id, @PathVariable String section, @RequestBody On asked, HttpServletRequest request) {
         StoredSite site = access.require(id, request);
         State state = sites.state(site);
@@ -159,7 +159,7 @@ class EditingController {
 
     /** Puts a section on the page that the facts can carry. */
     @PostMapping("/api/sites/{id}/sections")
-    Answer add(@PathVariable String id, @RequestBody Add asked, HttpServletRequest request) {
+    EditAnswer add(@PathVariable String id, @RequestBody Add asked, HttpServletRequest request) {
         StoredSite site = access.require(id, request);
         if (asked.kind() == null) {
             throw Problem.at("kind", "Say which section.");
@@ -174,7 +174,7 @@ class EditingController {
 
     /** Puts a snag right. */
     @PostMapping("/api/sites/{id}/fixes")
-    Answer fix(@PathVariable String id, @RequestBody Fix asked, HttpServletRequest request) {
+    EditAnswer fix(@PathVariable String id, @RequestBody Fix asked, HttpServletRequest request) {
         StoredSite site = access.require(id, request);
         Edit fix = Snags.of(sites.state(site), log.today()).stream()
                 .filter(snag -> snag.rule().equals(asked.rule())
@@ -199,7 +199,7 @@ class EditingController {
         Edit edit();
     }
 
-    private Answer apply(StoredSite site, long shown, HttpServletRequest request, Making making) {
+    private EditAnswer apply(StoredSite site, long shown, HttpServletRequest request, Making making) {
         String author = access.author(request);
         limits.require(RateLimits.Act.EDIT, author);
         try {
@@ -211,9 +211,9 @@ class EditingController {
         }
     }
 
-    private Answer answer(StoredSite site, String author, long shown, SiteLog.Done done) {
+    private EditAnswer answer(StoredSite site, String author, long shown, SiteLog.Done done) {
         StoredSite now = again(site);
-        return new Answer(
+        return new EditAnswer(
                 manuscripts.view(now, author),
                 drawing.between(site.id(), Math.min(Math.max(1, shown), now.revision()), now.revision()),
                 done.aside());

@@ -84,8 +84,12 @@ public class MailQueue {
         client.scheduleIfNotExists(task.instance(id), clock.instant());
     }
 
-    /** How the mail of an enquiry fares. */
-    public record Delivery(String enquiry, String to, State state, int tries, String fault, Instant sentAt) {}
+    /**
+     * How the mail of an enquiry fares.
+     *
+     * @param fault why the last try failed, in words; empty when it did not
+     */
+    public record Delivery(String enquiry, String to, State state, int tries, String fault) {}
 
     /** How far a mail has come. */
     public enum State {
@@ -102,8 +106,7 @@ public class MailQueue {
                         mail.recipient(),
                         State.valueOf(mail.state()),
                         mail.tries(),
-                        mail.fault(),
-                        mail.sentAt()))
+                        mail.fault() == null ? "" : mail.fault()))
                 .toList();
     }
 

@@ -1,0 +1,60 @@
+import type { Block, Inline, Mark, Section } from './types';
+import { textsOf } from './edits';
+
+/** How a fact is said inside words; empty when it is missing. */
+export type Say = (fact: string, facet: string) => string;
+
+/** A text as a visitor reads it. */
+export function plain(tree: Block[], say: Say): string {
+  const inline = (nodes: Inline[]): string =>
+    nodes
+      .map((node) =>
+        node.kind === 'words'
+          ? node.value
+          : node.kind === 'fact'
+            ? say(node.fact, node.facet)
+            : inline(node.inside)
+      )
+      .join('');
+  return tree
+    .flatMap((block) => (block.kind === 'list' ? block.entries : [block]))
+    .map((paragraph) => inline(paragraph.inside))
+    .join(' ');
+}
+
+/** The same tree with the words of every fact in it, for a page that cannot look facts up. */
+export function said(tree: Block[], say: Say): unknown[] {
+  const inline = (node: Inline): unknown =>
+    node.kind === 'fact'
+      ? { ...node, says: say(node.fact, node.facet) }
+      : node.kind === 'words'
+        ? node
+        : { ...node, inside: node.inside.map(inline) };
+  return tree.map((block) =>
+    block.kind === 'list'
+      ? { ...block, entries: block.entries.map((entry) => ({ ...entry, inside: entry.inside.map(inline) })) }
+      : { ...block, inside: block.inside.map(inline) }
+  );
+}
+
+/** The wording mark of a section, in words and as how much of the dot is filled. */
+export function wording(section: Section): {
+  words: string;
+  dot: 'full' | 'half' | 'empty';
+  toConfirm: string[];
+} {
+  const texts = textsOf(section);
+  const of = (mark: Mark) => texts.filter((text) => text.mark === mark).length;
+  const toConfirm = texts.filter((text) => text.mark === 'SUGGESTED').map((text) => text.id);
+  if (texts.length === 0) return { words: 'from your facts', dot: 'full', toConfirm };
+  if (toConfirm.length === 0) {
+    return { words: of('OWN') === texts.length ? 'own words' : 'confirmed', dot: 'full', toConfirm };
+  }
+  if (toConfirm.length === texts.length) return { words: 'suggested', dot: 'empty', toConfirm };
+  const parts = [
+    ...(of('OWN') ? [`${of('OWN')} own`] : []),
+    ...(of('CONFIRMED') ? [`${of('CONFIRMED')} confirmed`] : []),
+    `${toConfirm.length} suggested`
+  ];
+  return { words: parts.join(', '), dot: 'half', toConfirm };
+}

@@ -1,0 +1,111 @@
+<script lang="ts">
+  import { api, problemOf } from '../../api/client';
+  import type { components } from '../../api/schema';
+  import Frame from '../../parts/Frame.svelte';
+  import { navigate, route } from '../../router';
+  import { session } from '../../session.svelte';
+  import SignUpFields from '../sign-in/SignUpFields.svelte';
+
+  /** Somebody was asked by mail to help with a site, or to take it over. */
+  const token = (route.params as { token?: string }).token ?? '';
+  let invitation = $state<components['schemas']['InvitationView'] | null>(null);
+  let words = $state('');
+  let busy = $state(false);
+  let account = $state({ name: '', email: '', password: '' });
+  let fault = $state({ field: '', detail: '' });
+
+  void (async () => {
+    try {
+      const { data, error, response } = await api.GET('/api/invitations/{token}', {
+        params: { path: { token } }
+      });
+      if (data) {
+        invitation = data;
+        account.email = data.email;
+      } else words = problemOf(error, response).detail;
+    } catch {
+      words = 'The connection is away. Reload in a moment.';
+    }
+  })();
+
+  async function accept(event: SubmitEvent): Promise<void> {
+    event.preventDefault();
+    busy = true;
+    fault = { field: '', detail: '' };
+    try {
+      if (!session.isIn) {
+        const made = await api.POST('/api/accounts', { body: account });
+        if (!made.data) {
+          fault = problemOf(made.error, made.response);
+          return;
+        }
+        session.set(made.data);
+      }
+      const { data, error, response } = await api.POST('/api/invitations/{token}', {
+        params: { path: { token } }
+      });
+      if (data) navigate('/sites/:id/page', { params: { id: data.site } });
+      else fault = problemOf(error, response);
+    } catch {
+      fault = { field: '', detail: 'The connection is away. Try again in a moment.' };
+    } finally {
+      busy = false;
+    }
+  }
+</script>
+
+<svelte:head><title>An invitation · Ostium</title></svelte:head>
+
+<Frame>
+  {#if invitation}
+    <form class="leaf chosen" onsubmit={accept} novalidate>
+      {#if invitation.kind === 'HELP'}
+        <h1>Help with the site of {invitation.site}</h1>
+        <p class="quiet">
+          {invitation.from} asks you to. You could change its words and facts, publish it, and answer its messages.
+        </p>
+      {:else}
+        <h1>Take over the site of {invitation.site}</h1>
+        <p class="quiet">
+          {invitation.from} hands it over to you. It becomes yours, and its messages come to you.
+        </p>
+      {/if}
+      {#if !session.isIn}
+        <p class="note">
+          <a class="word" href="/sign-in">I have an account</a>
+          <span class="quiet">Sign in with {invitation.email}, then open the link in the mail again.</span>
+        </p>
+        <SignUpFields bind:account {fault} />
+      {/if}
+      {#if fault.detail && !['name', 'email', 'password'].includes(fault.field)}
+        <p class="fault" role="alert">{fault.detail}</p>
+      {/if}
+      <button class="act main" type="submit" disabled={busy}
+        >{invitation.kind === 'HELP' ? 'I will help' : 'Take it over'}</button
+      >
+    </form>
+  {:else}
+    <h1>An invitation</h1>
+    <p class="lead" role="status">{words || 'Opening it …'}</p>
+  {/if}
+</Frame>
+
+<style>
+  form {
+    display: grid;
+    gap: 10px;
+    max-width: 520px;
+    margin: 24px auto;
+    padding: 26px 30px;
+  }
+  .note {
+    display: grid;
+  }
+  .fault {
+    color: var(--madder);
+  }
+  .act {
+    justify-self: start;
+    margin-top: 8px;
+  }
+</style>

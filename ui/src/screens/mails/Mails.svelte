@@ -1,0 +1,87 @@
+<script lang="ts">
+  import { api } from '../../api/client';
+  import type { components } from '../../api/schema';
+  import Frame from '../../parts/Frame.svelte';
+
+  /** What the mail stand-in has caught. */
+  let mails = $state.raw<components['schemas']['Caught'][] | null>(null);
+  let none = $state(false);
+
+  async function load(): Promise<void> {
+    try {
+      const { data } = await api.GET('/api/stand-in/mails');
+      if (data) mails = data;
+      else none = true;
+    } catch {
+      none = mails === null;
+    }
+  }
+
+  $effect(() => {
+    void load();
+    const again = setInterval(() => void load(), 3000);
+    return () => clearInterval(again);
+  });
+
+  const when = new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit', second: '2-digit' });
+
+  /** The links of a mail, to be pressed. */
+  function parts(text: string): { words: string; link: boolean }[] {
+    return text.split(/(https?:\/\/\S+)/).map((words) => ({ words, link: /^https?:\/\//.test(words) }));
+  }
+</script>
+
+<svelte:head><title>Mail stand-in · Ostium</title></svelte:head>
+
+<Frame>
+  <h1>Mail stand-in</h1>
+  <p class="lead">
+    No mail leaves this machine: what Ostium sends is caught here until it ends. With a mail server in the
+    settings, mail goes out and this stays empty.
+  </p>
+  {#if none}
+    <p>Nothing is caught here: a real mail server is set, or you are not at this machine.</p>
+  {:else if mails && mails.length === 0}
+    <p class="leaf empty">Nothing caught yet. Write a message on a public page, or ask for a new password.</p>
+  {:else if mails}
+    <ul>
+      {#each mails as mail (mail.messageId)}
+        <li class="leaf">
+          <h2 dir="auto">{mail.subject}</h2>
+          <p class="quiet">
+            to {mail.to}, {when.format(new Date(mail.at))}{mail.replyTo
+              ? `, answers go to ${mail.replyTo}`
+              : ''}
+          </p>
+          <p class="text" dir="auto">
+            {#each parts(mail.text) as part, index (index)}{#if part.link}<a href={part.words}>{part.words}</a
+                >{:else}{part.words}{/if}{/each}
+          </p>
+        </li>
+      {/each}
+    </ul>
+  {/if}
+</Frame>
+
+<style>
+  .lead {
+    margin: 8px 0 20px;
+  }
+  ul {
+    display: grid;
+    gap: 14px;
+    max-width: 760px;
+    margin: 0;
+    padding: 0;
+    list-style: none;
+  }
+  li,
+  .empty {
+    padding: 16px 20px;
+  }
+  .text {
+    margin-top: 8px;
+    white-space: pre-wrap;
+    overflow-wrap: anywhere;
+  }
+</style>

@@ -1,0 +1,61 @@
+<script lang="ts">
+  import { Dialog, Portal } from '@skeletonlabs/skeleton-svelte';
+
+  /** The keys, as a list. */
+  let { open = $bindable() }: { open: boolean } = $props();
+
+  const keys = [
+    ['[ and ]', 'the section before, the section after'],
+    ['Alt + ↑ or ↓', 'move the chosen section'],
+    ['Ctrl + Z', 'take the last step back'],
+    ['Ctrl + Shift + Z', 'do it again'],
+    ['Ctrl + B, Ctrl + I', 'strong words, emphasis'],
+    ['Enter on a green fact', 'change it everywhere'],
+    ['?', 'this list']
+  ] as const;
+</script>
+
+<Dialog {open} onOpenChange={(change) => (open = change.open)}>
+  <Portal>
+    <Dialog.Backdrop class="veil" />
+    <Dialog.Positioner class="stand">
+      <Dialog.Content class="leaf chosen keys-dialog">
+        <Dialog.Title class="h">Keys</Dialog.Title>
+        <dl>
+          {#each keys as [key, what] (key)}
+            <div>
+              <dt>{key}</dt>
+              <dd>{what}</dd>
+            </div>
+          {/each}
+        </dl>
+        <Dialog.CloseTrigger class="act">Close</Dialog.CloseTrigger>
+      </Dialog.Content>
+    </Dialog.Positioner>
+  </Portal>
+</Dialog>
+
+<style>
+  :global(.keys-dialog) {
+    width: min(460px, 100%);
+    padding: 22px 26px;
+  }
+  :global(.keys-dialog .h) {
+    font:
+      700 21px/1.2 'Aleo Variable',
+      Georgia,
+      serif;
+  }
+  dl {
+    margin: 12px 0 18px;
+  }
+  div {
+    display: grid;
+    grid-template-columns: 180px 1fr;
+    padding: 5px 0;
+    border-top: 1px solid var(--fine-rule);
+  }
+  dt {
+    font-weight: 700;
+  }
+</style>

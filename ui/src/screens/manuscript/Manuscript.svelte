@@ -1,0 +1,331 @@
+<script lang="ts">
+  import { onMount, untrack } from 'svelte';
+  import Choice from '../../parts/Choice.svelte';
+  import Frame from '../../parts/Frame.svelte';
+  import KeptLine from '../../parts/KeptLine.svelte';
+  import { notices } from '../../parts/notices';
+  import PublishAct from '../../parts/PublishAct.svelte';
+  import Shopfront from '../../parts/Shopfront.svelte';
+  import WidthSwitch from '../../parts/WidthSwitch.svelte';
+  import type { SiteState } from '../../site.svelte';
+  import { textsOf } from '../../document/edits';
+  import type { Block } from '../../document/types';
+  import { said } from '../../document/words';
+  import { setDesk } from './desk';
+  import FactDialog from './FactDialog.svelte';
+  import Keys from './Keys.svelte';
+  import { ManuscriptState } from './manuscript.svelte';
+  import SectionLeaf from './SectionLeaf.svelte';
+
+  /** The page as a document of words, beside the real page. On a phone the two take turns. */
+  let { site }: { site: SiteState } = $props();
+
+  let shopfront = $state<Shopfront>();
+  let wide = $state(false);
+  let side = $state('words');
+  let line = $state('');
+  let keys = $state(false);
+  let tall = $state(700);
+
+  const id = untrack(() => site.view?.id ?? '');
+  const manuscript = new ManuscriptState(id, {
+    drawn: (change) => shopfront?.replace(change),
+    said: (words, wrong) => (wrong ? notices.error({ title: words }) : notices.info({ title: words }))
+  });
+  const general = $derived(
+    manuscript.view?.snags.filter(
+      (snag) => !snag.section || !manuscript.sections.some((section) => section.id === snag.section)
+    ) ?? []
+  );
+  const view = $derived(site.view);
+
+  setDesk({
+    openFact: (fact) => (line = manuscript.view?.facts.find((each) => each.id === fact)?.line ?? fact),
+    openLine: (asked) => (line = sheetLine(asked)),
+    typed: (text, tree: Block[]) => shopfront?.type(text, said(tree, manuscript.say)),
+    chose: (text) => {
+      const section = manuscript.sections.find((each) => textsOf(each).some((one) => one.id === text));
+      if (section) manuscript.chosen = section.id;
+      shopfront?.choose(section?.id ?? '', text);
+    }
+  });
+
+  /** A snag names a field of the sheet as the server's answers do: `services.2.price`. */
+  function sheetLine(asked: string): string {
+    const field = /^services\.(\d+)(?:\.(\w+))?$/.exec(asked);
+    if (!field) return asked;
+    const service = manuscript.view?.services[Number(field[1])];
+    return `service/${service?.typed.id ?? ''}/${field[2] ?? 'name'}`;
+  }
+
+  onMount(() => {
+    void manuscript.load();
+    const look = setInterval(async () => {
+      if (document.visibilityState === 'visible' && (await manuscript.lookAround())) shopfront?.refresh();
+    }, 4000);
+    const room = () => (tall = Math.max(420, window.innerHeight - 150));
+    room();
+    window.addEventListener('resize', room);
+    return () => {
+      clearInterval(look);
+      window.removeEventListener('resize', room);
+      void manuscript.keep();
+    };
+  });
+
+  function found(section: string, text: string): void {
+    manuscript.chosen = section;
+    side = 'words';
+    const place =
+      (text && document.getElementById(`text-${text}`)) || document.getElementById(`section-${section}`);
+    setTimeout(() => {
+      place?.scrollIntoView({ block: 'center', behavior: 'instant' });
+      if (text) place?.focus({ preventScroll: true });
+    }, 0);
+  }
+
+  function neighbour(by: -1 | 1): void {
+    const all = manuscript.sections;
+    const at = all.findIndex((section) => section.id === manuscript.chosen);
+    const next = all[at < 0 ? (by > 0 ? 0 : all.length - 1) : Math.min(all.length - 1, Math.max(0, at + by))];
+    if (!next) return;
+    manuscript.chosen = next.id;
+    const place = document.getElementById(`section-${next.id}`);
+    place?.scrollIntoView({ block: 'nearest' });
+    place?.querySelector<HTMLElement>('[role=textbox], input, button')?.focus({ preventScroll: true });
+    shopfront?.choose(next.id, '');
+  }
+
+  function moveChosen(by: -1 | 1): void {
+    const page = manuscript.site?.pages.find((each) =>
+      each.sections.some((section) => section.id === manuscript.chosen)
+    );
+    const at = page?.sections.findIndex((section) => section.id === manuscript.chosen) ?? -1;
+    if (!page || at < 0 || at + by < 0 || at + by >= page.sections.length) return;
+    const after = by < 0 ? (page.sections[at - 2]?.id ?? '') : (page.sections[at + 1]?.id ?? '');
+    manuscript.edit({ kind: 'moveSection', section: manuscript.chosen, to: { page: page.id, after } });
+  }
+
+  function pressed(event: KeyboardEvent): void {
+    const target = event.target as HTMLElement;
+    const typing = target.isContentEditable || ['INPUT', 'TEXTAREA', 'SELECT'].includes(target.tagName);
+    const command = event.ctrlKey || event.metaKey;
+    if (line || keys) return;
+    if (command && event.key.toLowerCase() === 'z') {
+      if (target.tagName === 'INPUT') return;
+      event.preventDefault();
+      void (event.shiftKey ? manuscript.redo() : manuscript.undo());
+    } else if (event.altKey && (event.key === 'ArrowUp' || event.key === 'ArrowDown')) {
+      event.preventDefault();
+      moveChosen(event.key === 'ArrowUp' ? -1 : 1);
+    } else if (!typing && !command && event.key === '[') neighbour(-1);
+    else if (!typing && !command && event.key === ']') neighbour(1);
+    else if (!typing && !command && event.key === '?') keys = true;
+  }
+
+  function leaving(event: BeforeUnloadEvent): void {
+    if (manuscript.waits) event.preventDefault();
+  }
+</script>
+
+<svelte:window onkeydown={pressed} onbeforeunload={leaving} />
+<svelte:head
+  ><title>{manuscript.view?.name || site.sheet.name || 'Your page'} · Page · Ostium</title></svelte:head
+>
+
+{#snippet act()}<PublishAct {site} changes={manuscript.view?.changes} />{/snippet}
+
+<Frame {site} {act} broad>
+  <h1 class="hidden-words">The words of your page</h1>
+  <div class="turns">
+    <Choice
+      label="Which side"
+      choices={[
+        { value: 'words', words: 'Manuscript' },
+        { value: 'page', words: 'Shopfront' }
+      ]}
+      value={side}
+      choose={(chosen) => (side = chosen)}
+    />
+  </div>
+  <div class="board" class:shows-page={side === 'page'}>
+    <div class="manuscript">
+      {#if manuscript.view}
+        {#each general as snag (snag.rule + snag.words)}
+          <p class="general">
+            {snag.words}
+            {#if snag.fix}<button class="word" type="button" onclick={() => (line = sheetLine(snag.line))}
+                >{snag.fix}</button
+              >{/if}
+          </p>
+        {/each}
+        {#each manuscript.sections as section (section.id)}
+          <SectionLeaf {manuscript} {section} />
+        {/each}
+        {#if manuscript.view.offers.length > 0}
+          <div class="offers">
+            <h2>Your facts could carry more</h2>
+            {#each manuscript.view.offers as offer (offer.kind)}
+              <p>
+                <button class="word" type="button" onclick={() => manuscript.add(offer.kind)}
+                  >Add {offer.words.toLowerCase()}</button
+                >
+                <span class="quiet">{offer.reason}</span>
+              </p>
+            {/each}
+          </div>
+        {/if}
+      {:else}
+        <p class="opening quiet">
+          {manuscript.keeping === 'waiting' ? 'The connection is away. Reload in a moment.' : 'Opening …'}
+        </p>
+      {/if}
+      <div class="foot">
+        <KeptLine keeping={manuscript.keeping} hasKept={manuscript.hasKept} />
+        <span class="steps">
+          <button
+            class="word"
+            type="button"
+            onclick={() => manuscript.undo()}
+            disabled={!manuscript.view?.canUndo && !manuscript.waits}>Undo</button
+          >
+          <button
+            class="word"
+            type="button"
+            onclick={() => manuscript.redo()}
+            disabled={!manuscript.view?.canRedo}>Redo</button
+          >
+        </span>
+        <button class="word keys" type="button" onclick={() => (keys = true)}>Keys</button>
+        <a class="word" href="/sites/{id}/publish">Earlier versions</a>
+      </div>
+    </div>
+    <aside class="page" aria-label="Shopfront">
+      <div class="head">
+        <WidthSwitch bind:wide />
+        <span class="quiet">{view?.publicAddress ? 'The coming version' : 'Not public yet'}</span>
+      </div>
+      {#if manuscript.view}
+        <Shopfront
+          bind:this={shopfront}
+          address={manuscript.view.preview}
+          width={wide ? 1280 : 390}
+          height={tall}
+          label="The coming version of your page"
+          select={found}
+          drawn={(at) => performance.measure('shopfront-typed', { start: at })}
+        />
+      {/if}
+    </aside>
+  </div>
+</Frame>
+<FactDialog {manuscript} bind:line />
+<Keys bind:open={keys} />
+
+<style>
+  .board {
+    display: grid;
+    grid-template-columns: minmax(0, 1fr) 392px;
+    gap: 24px;
+    align-items: start;
+  }
+  .manuscript {
+    border: 1px solid var(--rule);
+    border-radius: var(--leaf);
+    background: var(--panel);
+  }
+  .opening,
+  .general,
+  .offers {
+    padding: 14px 26px;
+  }
+  .general {
+    border-left: 5px solid var(--madder);
+    border-bottom: 1px solid var(--fine-rule);
+    color: var(--madder);
+  }
+  .offers {
+    border-bottom: 1px solid var(--fine-rule);
+  }
+  .offers h2 {
+    margin-bottom: 4px;
+  }
+  .offers p {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 0 14px;
+    align-items: center;
+  }
+  .foot {
+    position: sticky;
+    bottom: 0;
+    z-index: 3;
+    display: flex;
+    flex-wrap: wrap;
+    gap: 0 20px;
+    align-items: center;
+    padding: 2px 18px;
+    background: var(--well);
+    border-top: 1px solid var(--rule);
+  }
+  .steps {
+    display: flex;
+    gap: 18px;
+  }
+  .foot .keys {
+    margin-left: auto;
+  }
+  .foot .word {
+    font-size: 15px;
+  }
+  .foot .word[disabled] {
+    color: var(--pencil);
+    font-weight: 400;
+    cursor: default;
+  }
+  .page {
+    position: sticky;
+    top: 12px;
+  }
+  .head {
+    display: flex;
+    justify-content: space-between;
+    align-items: center;
+    margin-bottom: 6px;
+  }
+  .turns {
+    display: none;
+  }
+  @media (min-width: 1700px) {
+    .board {
+      grid-template-columns: minmax(0, 1fr) 620px;
+    }
+  }
+  @media (max-width: 980px) {
+    .turns {
+      display: block;
+      margin-bottom: 10px;
+    }
+    .board {
+      grid-template-columns: minmax(0, 1fr);
+    }
+    .board:not(.shows-page) .page,
+    .board.shows-page .manuscript {
+      display: none;
+    }
+    .page {
+      position: static;
+    }
+    .foot .keys {
+      display: none;
+    }
+    .manuscript {
+      margin-inline: -16px;
+      border-inline: 0;
+      border-radius: 0;
+    }
+    .foot {
+      padding-inline: 16px;
+    }
+  }
+</style>

@@ -1,0 +1,148 @@
+<script lang="ts">
+  import type { Snag } from '../../api/client';
+  import type { Section } from '../../document/types';
+  import { textsOf } from '../../document/edits';
+  import { plain, wording } from '../../document/words';
+  import { getDesk } from './desk';
+  import type { ManuscriptState } from './manuscript.svelte';
+
+  /** Beside each section, like a proof-reader's notes: whose words these are, what is to be put right, what was kept aside. */
+  let { manuscript, section, name }: { manuscript: ManuscriptState; section: Section; name: string } =
+    $props();
+
+  const desk = getDesk();
+  const mark = $derived(wording(section));
+  const snags = $derived(manuscript.view?.snags.filter((snag) => snag.section === section.id) ?? []);
+  const ids = $derived(textsOf(section).map((text) => text.id));
+  const asides = $derived(manuscript.view?.asides.filter((aside) => ids.includes(aside.text)) ?? []);
+
+  function confirm(): void {
+    manuscript.edit({
+      kind: 'setMarks',
+      marks: Object.fromEntries(mark.toConfirm.map((id) => [id, 'CONFIRMED' as const]))
+    });
+  }
+
+  function putRight(snag: Snag): void {
+    if (snag.line === 'messages-to') document.getElementById('messages-to')?.focus();
+    else if (snag.line) desk.openLine(snag.line);
+    else void manuscript.fix(snag.rule, snag.section, snag.text);
+  }
+</script>
+
+<div class="margin">
+  <p class="name">
+    <svg class="dot" width="12" height="12" viewBox="0 0 12 12" aria-hidden="true">
+      <circle
+        cx="6"
+        cy="6"
+        r="4.6"
+        fill={mark.dot === 'full' ? 'currentColor' : 'none'}
+        stroke="currentColor"
+        stroke-width="1.8"
+      />
+      {#if mark.dot === 'half'}<path d="M6 1.4a4.6 4.6 0 0 1 0 9.2z" fill="currentColor" />{/if}
+    </svg>
+    <b>{name}</b>
+  </p>
+  <p class="mark">
+    {mark.words}{#if mark.toConfirm.length > 0},
+      <button class="in-line" type="button" onclick={confirm} aria-label="Confirm the words of {name}"
+        >confirm</button
+      >{/if}
+  </p>
+  {#if section.hidden}<p class="note waits">Hidden from visitors</p>{/if}
+  {#each snags as snag (snag.rule + snag.text)}
+    <p class="note must">
+      {snag.words}
+      {#if snag.fix}<button class="in-line" type="button" title={snag.why} onclick={() => putRight(snag)}
+          >{snag.fix}</button
+        >{/if}
+    </p>
+  {/each}
+  {#each asides as aside (aside.id)}
+    <div class="note waits">
+      <p>
+        {aside.mine ? 'Your words' : 'Words of somebody else'}, kept aside while these were changed:
+        <q dir="auto">{plain(aside.tree, manuscript.say)}</q>
+      </p>
+      <button
+        class="in-line"
+        type="button"
+        onclick={() => manuscript.takeAside(aside.id, aside.text, aside.tree)}>Take them</button
+      >
+      <button class="in-line" type="button" onclick={() => manuscript.letGo(aside.id)}>Let them go</button>
+    </div>
+  {/each}
+</div>
+
+<style>
+  .margin {
+    padding: 18px 14px 14px 18px;
+    font-size: 13.5px;
+    line-height: 1.35;
+  }
+  .name {
+    display: flex;
+    gap: 7px;
+    align-items: baseline;
+  }
+  .dot {
+    flex: none;
+  }
+  .mark {
+    margin: 2px 0 0 19px;
+    color: var(--pencil);
+  }
+  .note {
+    margin-top: 10px;
+    padding-left: 9px;
+    border-left: 3px solid var(--brass);
+    color: var(--brass-ink);
+  }
+  .note.must {
+    border-left-color: var(--madder);
+    color: var(--madder);
+  }
+  q {
+    display: block;
+    margin: 4px 0;
+    color: var(--ink);
+  }
+  .in-line {
+    min-height: 24px;
+    padding: 0 2px;
+    border: 0;
+    background: none;
+    color: var(--lacquer);
+    font-weight: 700;
+    cursor: pointer;
+  }
+  .note.must .in-line {
+    color: var(--madder);
+    text-decoration: underline;
+    text-underline-offset: 3px;
+  }
+  .in-line:hover {
+    text-decoration: underline;
+  }
+  @media (max-width: 720px) {
+    .margin {
+      display: flex;
+      flex-wrap: wrap;
+      gap: 0 12px;
+      padding: 12px 16px 0;
+    }
+    .mark {
+      margin: 0 0 0 auto;
+    }
+    .note {
+      width: 100%;
+      margin-top: 6px;
+    }
+    .in-line {
+      min-height: 44px;
+      min-width: 44px;
+    }
+  }
+</style>

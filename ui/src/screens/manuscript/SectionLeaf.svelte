@@ -1,0 +1,329 @@
+<script lang="ts">
+  import type { Section, Text } from '../../document/types';
+  import { getDesk } from './desk';
+  import Margin from './Margin.svelte';
+  import type { ManuscriptState } from './manuscript.svelte';
+  import MessagesTo from './MessagesTo.svelte';
+  import ServiceRows from './ServiceRows.svelte';
+  import TextEditor from './TextEditor.svelte';
+  import { factsOf, nameOf } from './sections';
+
+  /** One section of the manuscript: its margin, its words, and, when it is chosen, its tools. */
+  let { manuscript, section }: { manuscript: ManuscriptState; section: Section } = $props();
+
+  const desk = getDesk();
+  const name = $derived(nameOf(section.kind));
+  const chosen = $derived(manuscript.chosen === section.id);
+  const belongsToSite = $derived(section.kind === 'MASTHEAD' || section.kind === 'FOOTER');
+  const slots = $derived(manuscript.view?.slots[section.kind] ?? []);
+  const siblings = $derived(
+    manuscript.site?.pages.find((page) => page.sections.some((each) => each.id === section.id))
+  );
+  const at = $derived(siblings?.sections.findIndex((each) => each.id === section.id) ?? -1);
+  const facts = $derived(
+    factsOf(section.kind).flatMap((id) => manuscript.view?.facts.find((fact) => fact.id === id) ?? [])
+  );
+  const layouts: Record<string, string[]> = { OPENING: ['ticket', 'bill'], SERVICES: ['board', 'stubs'] };
+
+  function look(slot: string): 'headline' | 'heading' | 'body' | 'button' {
+    if (slot === 'headline') return 'headline';
+    if (slot === 'heading') return 'heading';
+    return slot === 'second' || slot === 'send' ? 'button' : 'body';
+  }
+
+  export function move(by: -1 | 1): void {
+    if (!siblings || at < 0) return;
+    const next = at + by;
+    if (next < 0 || next >= siblings.sections.length) return;
+    const after = by < 0 ? (siblings.sections[at - 2]?.id ?? '') : (siblings.sections[at + 1]?.id ?? '');
+    manuscript.edit({ kind: 'moveSection', section: section.id, to: { page: siblings.id, after } });
+  }
+
+  function layOut(): void {
+    const all = layouts[section.kind] ?? [];
+    const next = all[(all.indexOf(section.layout) + 1) % all.length];
+    if (next) manuscript.edit({ kind: 'setLayout', section: section.id, layout: next });
+  }
+
+  function put(slot: string): void {
+    const id = crypto.randomUUID();
+    manuscript.edit({
+      kind: 'putText',
+      section: section.id,
+      slot,
+      text: {
+        id,
+        mark: 'OWN',
+        tree: [{ kind: 'paragraph', inside: [] }],
+        origin: { pattern: '', seed: 0, needs: [] }
+      }
+    });
+    void manuscript.keep().then(() => setTimeout(() => document.getElementById(`text-${id}`)?.focus(), 50));
+  }
+
+  function label(text: Text, words: string): string {
+    void text;
+    return `${name}: ${words}`;
+  }
+</script>
+
+<section
+  class="section"
+  class:chosen
+  class:is-hidden={section.hidden}
+  aria-label={name}
+  id="section-{section.id}"
+>
+  <Margin {manuscript} {section} {name} />
+  <!-- The words inside are what is focused; a press beside them chooses the section. -->
+  <!-- svelte-ignore a11y_click_events_have_key_events, a11y_no_static_element_interactions -->
+  <div
+    class="words"
+    onclick={() => (manuscript.chosen = section.id)}
+    onfocusin={() => (manuscript.chosen = section.id)}
+  >
+    {#each slots as slot (slot.name)}
+      {@const text = section.texts[slot.name]}
+      {#if text}
+        <div class="slot {slot.name}">
+          <TextEditor
+            {manuscript}
+            id={text.id}
+            tree={text.tree}
+            shape={slot.shape}
+            label={label(text, slot.words)}
+            look={look(slot.name)}
+            placeholder="Write {slot.words} here"
+          />
+          {#if slot.name === 'second'}<span class="leads">→ the form</span>{/if}
+        </div>
+      {:else if chosen && slot.name !== 'own' && slot.name !== 'story'}
+        <p class="gap">
+          <button class="word" type="button" onclick={() => put(slot.name)}>Add {slot.words}</button>
+        </p>
+      {/if}
+    {/each}
+    {#if section.kind === 'OPENING' && manuscript.say('telephone', '')}
+      <p class="slot">
+        <span class="button-like"
+          >Call <button class="chip" type="button" onclick={() => desk.openLine('telephone')}
+            >{manuscript.say('telephone', '')}</button
+          ></span
+        >
+        <span class="leads">→ call door</span>
+      </p>
+    {/if}
+    {#if section.kind === 'SERVICES'}<ServiceRows {manuscript} {section} />{/if}
+    {#each section.items as item (item.id)}
+      {#if item.texts['says']}
+        <div class="slot practice" class:is-off={item.hidden}>
+          <TextEditor
+            {manuscript}
+            id={item.texts['says'].id}
+            tree={item.texts['says'].tree}
+            shape="LINES"
+            label="{name}: what you do every time"
+          />
+          <button
+            class="small"
+            type="button"
+            onclick={() =>
+              manuscript.edit({ kind: 'hideItem', section: section.id, item: item.id, hidden: !item.hidden })}
+            >{item.hidden ? 'Show' : 'Hide'}</button
+          >
+        </div>
+      {/if}
+    {/each}
+    {#if facts.length > 0}
+      <dl class="facts">
+        {#each facts as fact (fact.id)}
+          <div>
+            <dt>{fact.name.replace(/^your /, '').replace(/^the /, '')}</dt>
+            <dd>
+              <button
+                class="chip"
+                type="button"
+                dir="auto"
+                onclick={() => desk.openLine(fact.line)}
+                aria-label="{fact.name}: {fact.facets[0]?.says}. Change">{fact.facets[0]?.says}</button
+              >
+            </dd>
+          </div>
+        {/each}
+      </dl>
+    {/if}
+    {#if section.kind === 'ENQUIRY'}<MessagesTo {manuscript} />{/if}
+  </div>
+  {#if chosen && !belongsToSite}
+    <div class="tools" role="toolbar" aria-label="{name}: what can be done">
+      {#if at > 0}<button type="button" onclick={() => move(-1)}>Move up</button>{/if}
+      {#if siblings && at < siblings.sections.length - 1}<button type="button" onclick={() => move(1)}
+          >Move down</button
+        >{/if}
+      <button
+        type="button"
+        onclick={() => manuscript.edit({ kind: 'hideSection', section: section.id, hidden: !section.hidden })}
+        >{section.hidden ? 'Show' : 'Hide'}</button
+      >
+      {#if layouts[section.kind]}<button type="button" onclick={layOut}>Lay out differently</button>{/if}
+      <button type="button" onclick={() => manuscript.draftAgain(section.id)}>Draft again</button>
+      <button
+        type="button"
+        class="last"
+        onclick={() => manuscript.edit({ kind: 'removeSection', section: section.id })}>Remove</button
+      >
+    </div>
+  {/if}
+</section>
+
+<style>
+  .section {
+    display: grid;
+    grid-template-columns: 176px minmax(0, 1fr);
+    border-bottom: 1px solid var(--fine-rule);
+    scroll-margin: 12px;
+  }
+  .section :global(> .margin) {
+    grid-row: 1 / 3;
+    background: var(--well);
+    border-right: 1px solid var(--fine-rule);
+  }
+  .words {
+    min-width: 0;
+    padding: 16px 26px 18px;
+  }
+  .chosen {
+    outline: 2px solid var(--lacquer);
+    outline-offset: -1px;
+    background: var(--sheet);
+  }
+  .is-hidden .words {
+    opacity: 0.72;
+  }
+  .slot {
+    margin-bottom: 8px;
+  }
+  .slot.second,
+  .slot.send,
+  .slot:has(> .button-like) {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 4px 12px;
+    align-items: center;
+  }
+  .leads {
+    color: var(--pencil);
+    font-size: 15px;
+  }
+  .button-like {
+    padding: 5px 6px 5px 14px;
+    border: 1px solid var(--ink);
+    border-radius: var(--leaf-small);
+    font-weight: 700;
+  }
+  .chip {
+    min-height: 26px;
+    padding: 0 6px;
+    border: 0;
+    border-bottom: 1.5px solid var(--verdigris);
+    border-radius: 2px 5px 0 0;
+    background: var(--verdigris-tint);
+    color: var(--ink);
+    text-align: left;
+    cursor: pointer;
+  }
+  .practice {
+    display: flex;
+    gap: 12px;
+    align-items: start;
+    justify-content: space-between;
+  }
+  .practice > :global(.text) {
+    flex: 1;
+    min-width: 0;
+  }
+  .is-off :global(.ProseMirror) {
+    text-decoration: line-through;
+  }
+  .facts {
+    margin: 10px 0 0;
+  }
+  .facts div {
+    display: grid;
+    grid-template-columns: 150px minmax(0, 1fr);
+    gap: 12px;
+    align-items: baseline;
+    padding: 5px 0;
+    border-top: 1px solid var(--fine-rule);
+  }
+  dt {
+    color: var(--pencil);
+    font-size: 15px;
+  }
+  dt::first-letter {
+    text-transform: uppercase;
+  }
+  .tools {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 0 18px;
+    grid-column: 2;
+    padding: 4px 26px;
+    background: var(--lacquer-tint);
+  }
+  .tools button,
+  .small {
+    min-height: 32px;
+    padding: 0;
+    border: 0;
+    background: none;
+    color: var(--lacquer);
+    font-size: 15px;
+    font-weight: 700;
+    cursor: pointer;
+  }
+  .small {
+    font-size: 13.5px;
+  }
+  .tools button:hover,
+  .small:hover {
+    text-decoration: underline;
+    text-underline-offset: 4px;
+  }
+  .tools .last {
+    margin-left: auto;
+  }
+  .gap .word {
+    min-height: 32px;
+    font-size: 15px;
+  }
+  @media (max-width: 720px) {
+    .section {
+      grid-template-columns: minmax(0, 1fr);
+    }
+    .section :global(> .margin) {
+      grid-row: auto;
+      border-right: 0;
+      background: none;
+    }
+    .words {
+      padding: 6px 16px 14px;
+    }
+    .tools {
+      grid-column: 1;
+      padding: 0 16px;
+    }
+    .tools button,
+    .small {
+      min-height: 44px;
+      min-width: 44px;
+    }
+    .facts div {
+      grid-template-columns: minmax(0, 1fr);
+      gap: 2px;
+    }
+    .chip {
+      min-height: 44px;
+    }
+  }
+</style>

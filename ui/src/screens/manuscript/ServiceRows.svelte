@@ -1,0 +1,253 @@
+<script lang="ts">
+  import { tick } from 'svelte';
+  import type { ServiceRow } from '../../api/client';
+  import type { Item, Section } from '../../document/types';
+  import AnswerLine from '../../parts/AnswerLine.svelte';
+  import type { ManuscriptState } from './manuscript.svelte';
+
+  /** Rows of services. A row is the fact itself: what is typed here changes it everywhere. */
+  let { manuscript, section }: { manuscript: ManuscriptState; section: Section } = $props();
+
+  interface Row {
+    item: Item;
+    service: ServiceRow;
+  }
+
+  const PAUSE = 300;
+  const LINES = ['name', 'summary', 'minutes', 'price'] as const;
+  const WORDS = { name: 'Name', summary: 'In a sentence', minutes: 'Time', price: 'Price' };
+  const HINTS = {
+    name: 'What is it called?',
+    summary: 'what it includes',
+    minutes: 'how long',
+    price: 'give one'
+  };
+
+  let typed = $state<Record<string, string>>({});
+  const timers: Record<string, ReturnType<typeof setTimeout>> = {};
+
+  const rows = $derived<Row[]>(
+    section.items.flatMap((item) => {
+      const service = manuscript.view?.services.find((each) => `service/${each.typed.id}` === item.fact);
+      return service ? [{ item, service }] : [];
+    })
+  );
+
+  function value(row: Row, line: (typeof LINES)[number]): string {
+    return typed[`${row.service.typed.id}/${line}`] ?? row.service.typed[line];
+  }
+
+  function type(row: Row, line: string, words: string): void {
+    const key = `${row.service.typed.id}/${line}`;
+    typed[key] = words;
+    manuscript.keeping = 'keeping';
+    clearTimeout(timers[key]);
+    timers[key] = setTimeout(() => void keep(key), PAUSE);
+  }
+
+  async function keep(key: string): Promise<void> {
+    const words = typed[key];
+    if (words === undefined) return;
+    clearTimeout(timers[key]);
+    manuscript.edit({ kind: 'setLine', path: `service/${key}`, words });
+    await manuscript.keep();
+    if (!manuscript.waits && typed[key] === words) delete typed[key];
+  }
+
+  async function add(): Promise<void> {
+    const id = crypto.randomUUID();
+    const last = rows[rows.length - 1]?.service.typed.id ?? '';
+    manuscript.edit({
+      kind: 'putService',
+      service: { id, usual: '', name: 'New service', summary: '', price: '', minutes: '' },
+      after: last
+    });
+    await manuscript.keep();
+    await tick();
+    const name = document.getElementById(`service-${id}-name`) as HTMLInputElement | null;
+    name?.focus();
+    name?.select();
+  }
+
+  function move(row: Row, by: -1 | 1): void {
+    const at = section.items.indexOf(row.item);
+    const after = by < 0 ? (section.items[at - 2]?.id ?? '') : (section.items[at + 1]?.id ?? '');
+    manuscript.edit({ kind: 'moveItem', section: section.id, item: row.item.id, after });
+  }
+</script>
+
+<ul class="rows" aria-label="Services">
+  {#each rows as row, index (row.item.id)}
+    {@const name = row.service.typed.name || 'this service'}
+    <li class:is-hidden={row.item.hidden}>
+      <div class="row">
+        {#each LINES as line (line)}
+          {@const id = `service-${row.service.typed.id}-${line}`}
+          <label class="hidden-words" for={id}>{WORDS[line]} of {name}</label>
+          <input
+            {id}
+            class="cell {line}"
+            dir="auto"
+            autocomplete="off"
+            placeholder={HINTS[line]}
+            value={value(row, line)}
+            oninput={(event) => type(row, line, event.currentTarget.value)}
+            onblur={() => void keep(`${row.service.typed.id}/${line}`)}
+            aria-invalid={row.service.answers[line]?.state === 'REFUSED' ? 'true' : undefined}
+            aria-describedby="{id}-answer"
+          />
+        {/each}
+      </div>
+      {#each LINES as line (line)}
+        <AnswerLine
+          id="service-{row.service.typed.id}-{line}-answer"
+          answer={row.service.answers[line]?.state === 'READ' ? undefined : row.service.answers[line]}
+          typed={value(row, line)}
+          take={(words) => type(row, line, words)}
+        />
+      {/each}
+      <div class="acts">
+        {#if index > 0}<button
+            class="small"
+            type="button"
+            onclick={() => move(row, -1)}
+            aria-label="Move {name} up">Up</button
+          >{/if}
+        {#if index < rows.length - 1}<button
+            class="small"
+            type="button"
+            onclick={() => move(row, 1)}
+            aria-label="Move {name} down">Down</button
+          >{/if}
+        <button
+          class="small"
+          type="button"
+          onclick={() =>
+            manuscript.edit({
+              kind: 'hideItem',
+              section: section.id,
+              item: row.item.id,
+              hidden: !row.item.hidden
+            })}
+          aria-label={row.item.hidden ? `Show ${name}` : `Hide ${name}`}
+          >{row.item.hidden ? 'Show' : 'Hide'}</button
+        >
+        <button
+          class="small"
+          type="button"
+          onclick={() => manuscript.edit({ kind: 'removeService', id: row.service.typed.id })}
+          aria-label="Remove {name}">Remove</button
+        >
+      </div>
+    </li>
+  {/each}
+</ul>
+<button class="word" type="button" onclick={add}>Add a service</button>
+
+<style>
+  .rows {
+    margin: 12px 0 4px;
+    padding: 0;
+    list-style: none;
+  }
+  li {
+    border-top: 1px solid var(--fine-rule);
+    padding: 2px 0;
+  }
+  li:last-child {
+    border-bottom: 1px solid var(--fine-rule);
+  }
+  .is-hidden .cell {
+    opacity: 0.6;
+    text-decoration: line-through;
+  }
+  .row {
+    display: grid;
+    grid-template-columns: minmax(0, 1.1fr) minmax(0, 2fr) 76px 96px;
+    gap: 0 10px;
+  }
+  .cell {
+    min-width: 0;
+    min-height: 34px;
+    padding: 2px 6px;
+    margin-left: -6px;
+    border: 0;
+    border-radius: 2px;
+    background: transparent;
+    color: var(--ink);
+    font-size: 15px;
+    text-overflow: ellipsis;
+  }
+  .cell:hover {
+    background: var(--well);
+  }
+  .cell:focus {
+    outline: 0;
+    background: var(--sheet);
+    box-shadow: 0 0 0 2px var(--lacquer);
+  }
+  .cell[aria-invalid='true'] {
+    box-shadow: 0 0 0 2px var(--madder);
+  }
+  .cell::placeholder {
+    color: var(--pencil);
+    opacity: 1;
+  }
+  .name {
+    font-weight: 700;
+  }
+  .minutes {
+    color: var(--pencil);
+    text-align: right;
+  }
+  .price {
+    text-align: right;
+  }
+  .price::placeholder {
+    color: var(--brass);
+    font-weight: 700;
+  }
+  .acts {
+    display: none;
+    gap: 16px;
+    padding-bottom: 4px;
+  }
+  li:focus-within .acts,
+  li:hover .acts {
+    display: flex;
+  }
+  .small {
+    min-height: 28px;
+    padding: 0;
+    border: 0;
+    background: none;
+    color: var(--lacquer);
+    font-size: 13.5px;
+    font-weight: 700;
+    cursor: pointer;
+  }
+  @media (max-width: 720px) {
+    .row {
+      grid-template-columns: minmax(0, 1fr) 96px;
+    }
+    .cell {
+      min-height: 44px;
+    }
+    .name {
+      order: 1;
+    }
+    .price {
+      order: 2;
+    }
+    .summary {
+      order: 3;
+    }
+    .minutes {
+      order: 4;
+    }
+    .small {
+      min-height: 44px;
+      min-width: 44px;
+    }
+  }
+</style>

@@ -1,0 +1,217 @@
+<script lang="ts">
+  import type { Editor } from '@tiptap/core';
+  import type { ManuscriptState } from './manuscript.svelte';
+
+  /** What can be done with the words under the cursor, in words, at the foot of their text. */
+  let {
+    editor,
+    manuscript,
+    revision,
+    lists
+  }: { editor: Editor; manuscript: ManuscriptState; revision: number; lists: boolean } = $props();
+
+  let asking = $state<'' | 'fact' | 'link'>('');
+  let target = $state('');
+
+  const is = $derived.by(() => {
+    void revision;
+    return {
+      bold: editor.isActive('bold'),
+      italic: editor.isActive('italic'),
+      list: editor.isActive('bulletList'),
+      link: editor.isActive('link'),
+      some: !editor.state.selection.empty
+    };
+  });
+  const facts = $derived(manuscript.view?.facts ?? []);
+  const sections = $derived(
+    manuscript.sections.filter((section) => !['MASTHEAD', 'FOOTER', 'OPENING'].includes(section.kind))
+  );
+
+  function put(fact: string, facet: string): void {
+    editor.chain().focus().insertContent({ type: 'fact', attrs: { fact, facet } }).run();
+    asking = '';
+  }
+
+  function askForLink(): void {
+    if (is.link) {
+      editor.chain().focus().extendMarkRange('link').unsetLink().run();
+      return;
+    }
+    target = '';
+    asking = asking === 'link' ? '' : 'link';
+  }
+
+  function link(): void {
+    const typed = target.trim();
+    if (!typed) return;
+    const address = /^(#|door:|mailto:|tel:|https?:)/.test(typed) ? typed : `https://${typed}`;
+    editor.chain().focus().setMark('link', { href: address }).run();
+    asking = '';
+  }
+</script>
+
+<!-- Pressing a tool must not take the cursor out of the words. -->
+<div
+  class="tools"
+  role="toolbar"
+  aria-label="Words"
+  tabindex="-1"
+  onmousedown={(event) => (event.target as HTMLElement).localName !== 'input' && event.preventDefault()}
+>
+  <button type="button" aria-pressed={is.bold} onclick={() => editor.chain().focus().toggleBold().run()}
+    >Strong</button
+  >
+  <button type="button" aria-pressed={is.italic} onclick={() => editor.chain().focus().toggleItalic().run()}
+    >Emphasis</button
+  >
+  {#if lists}
+    <button
+      type="button"
+      aria-pressed={is.list}
+      onclick={() => editor.chain().focus().toggleBulletList().run()}>List</button
+    >
+  {/if}
+  {#if is.some || is.link}
+    <button type="button" aria-pressed={is.link} onclick={askForLink}
+      >{is.link ? 'Take the link off' : 'Link'}</button
+    >
+  {/if}
+  <button
+    type="button"
+    aria-expanded={asking === 'fact'}
+    onclick={() => (asking = asking === 'fact' ? '' : 'fact')}>Put in a fact</button
+  >
+</div>
+{#if asking === 'fact'}
+  <div class="drawer" role="group" aria-label="Facts">
+    <p class="quiet">It changes here whenever the fact changes.</p>
+    {#each facts as fact (fact.id)}
+      {#each fact.facets.slice(0, 1) as facet (facet.facet)}
+        <button type="button" class="pick" onclick={() => put(fact.id, facet.facet)}>
+          <span class="quiet">{fact.name}</span> <b dir="auto">{facet.says}</b>
+        </button>
+      {/each}
+    {/each}
+  </div>
+{:else if asking === 'link'}
+  <form
+    class="drawer"
+    onsubmit={(event) => {
+      event.preventDefault();
+      link();
+    }}
+  >
+    <label for="link-target">Where does it lead?</label>
+    <input
+      id="link-target"
+      class="line"
+      bind:value={target}
+      placeholder="www.guild.example"
+      autocomplete="off"
+    />
+    <span class="places">
+      <button
+        type="button"
+        class="chip-leaf"
+        onclick={() => {
+          target = 'door:call';
+          link();
+        }}>Call</button
+      >
+      <button
+        type="button"
+        class="chip-leaf"
+        onclick={() => {
+          target = 'door:form';
+          link();
+        }}>The form</button
+      >
+      {#each sections as section (section.id)}
+        <button
+          type="button"
+          class="chip-leaf"
+          onclick={() => {
+            target = `#${section.anchor}`;
+            link();
+          }}>{section.anchor}</button
+        >
+      {/each}
+    </span>
+    <button type="submit" class="act">Link it</button>
+  </form>
+{/if}
+
+<style>
+  .tools {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 0 14px;
+    margin: 2px 0 4px;
+  }
+  .tools button {
+    min-height: 32px;
+    padding: 2px 0;
+    border: 0;
+    border-bottom: 2px solid transparent;
+    background: none;
+    color: var(--lacquer);
+    font-size: 13.5px;
+    font-weight: 700;
+    cursor: pointer;
+  }
+  .tools button[aria-pressed='true'],
+  .tools button[aria-expanded='true'] {
+    border-bottom-color: var(--lacquer);
+  }
+  .drawer {
+    display: grid;
+    gap: 4px;
+    max-width: 420px;
+    max-height: 260px;
+    margin: 4px 0 10px;
+    padding: 10px 14px;
+    overflow: auto;
+    border: 1px solid var(--rule);
+    border-radius: var(--leaf-small);
+    background: var(--panel);
+    font:
+      400 15px/1.4 'Atkinson Hyperlegible Next Variable',
+      system-ui,
+      sans-serif;
+  }
+  .pick {
+    display: flex;
+    justify-content: space-between;
+    gap: 14px;
+    min-height: 36px;
+    padding: 4px 6px;
+    border: 0;
+    border-radius: 2px;
+    background: none;
+    color: var(--ink);
+    text-align: left;
+    cursor: pointer;
+  }
+  .pick:hover,
+  .pick:focus-visible {
+    background: var(--verdigris-tint);
+  }
+  .pick b {
+    overflow: hidden;
+    max-width: 60%;
+    text-overflow: ellipsis;
+    white-space: nowrap;
+  }
+  .places {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 6px;
+  }
+  @media (max-width: 720px) {
+    .tools button,
+    .pick {
+      min-height: 44px;
+    }
+  }
+</style>

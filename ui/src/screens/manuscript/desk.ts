@@ -1,0 +1,24 @@
+import { getContext, setContext } from 'svelte';
+import type { Block } from '../../document/types';
+
+/** What the parts of a manuscript ask of the screen they stand on. */
+export interface Desk {
+  /** Shows a fact so that it can be changed; `text` is where it was pressed. */
+  openFact(fact: string, text: string): void;
+  /** Shows a line of the facts sheet so that it can be changed. */
+  openLine(line: string): void;
+  /** Words were typed in a text; the shopfront shows them at once. */
+  typed(text: string, tree: Block[]): void;
+  /** A text was gone to. */
+  chose(text: string): void;
+}
+
+const KEY = Symbol('desk');
+
+export function setDesk(desk: Desk): void {
+  setContext(KEY, desk);
+}
+
+export function getDesk(): Desk {
+  return getContext<Desk>(KEY);
+}

@@ -1,0 +1,187 @@
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
+import type { Block, Site } from '../../document/types';
+import type { ManuscriptState as State } from './manuscript.svelte';
+
+interface Sent {
+  path: string;
+  body: { revision: number; key?: string; edit?: { kind: string; text?: string } };
+}
+
+const words = (value: string): Block[] => [{ kind: 'paragraph', inside: [{ kind: 'words', value }] }];
+
+function site(headline: string): Site {
+  const section = (id: string, texts = {}) => ({
+    id,
+    kind: 'OPENING',
+    layout: 'bill',
+    anchor: id,
+    hidden: false,
+    texts,
+    items: []
+  });
+  return {
+    masthead: section('head'),
+    pages: [
+      {
+        id: 'home',
+        slug: '',
+        name: 'Home',
+        sections: [
+          section('one', {
+            headline: {
+              id: 't',
+              mark: 'SUGGESTED',
+              tree: words(headline),
+              origin: { pattern: '', seed: 0, needs: [] }
+            }
+          }),
+          section('two')
+        ]
+      }
+    ],
+    footer: section('foot')
+  };
+}
+
+/** A server with one manuscript, that can be away, refuse, or keep words aside. */
+class Server {
+  sent: Sent[] = [];
+  revision = 1;
+  headline = 'Swept';
+  away = false;
+  status = 200;
+  aside = false;
+
+  view() {
+    return {
+      revision: this.revision,
+      name: 'A',
+      site: site(this.headline),
+      facts: [],
+      services: [],
+      snags: [],
+      offers: [],
+      asides: [],
+      messagesTo: [],
+      slots: {},
+      changes: 0,
+      preview: '',
+      canUndo: true,
+      canRedo: false
+    };
+  }
+
+  answer = async (request: Request): Promise<Response> => {
+    if (this.away) throw new TypeError('network');
+    const path = new URL(request.url).pathname;
+    if (request.method === 'GET') {
+      return Response.json(path.endsWith('/revision') ? { revision: this.revision } : this.view());
+    }
+    const body = JSON.parse(await request.text());
+    this.sent.push({ path, body });
+    if (this.status !== 200) return Response.json({ detail: 'It cannot be.' }, { status: this.status });
+    this.revision += 1;
+    if (body.edit?.kind === 'setText' && !this.aside) this.headline = body.edit.tree[0].inside[0].value;
+    return Response.json({
+      manuscript: this.view(),
+      shopfront: { order: [], html: {}, anew: false },
+      aside: this.aside
+    });
+  };
+}
+
+describe('a manuscript being worked on', () => {
+  let server: Server;
+  let manuscript: State;
+  const listener = { drawn: vi.fn(), said: vi.fn() };
+
+  beforeEach(async () => {
+    vi.resetModules();
+    vi.clearAllMocks();
+    vi.useFakeTimers();
+    server = new Server();
+    vi.stubGlobal('fetch', server.answer);
+    const { ManuscriptState } = await import('./manuscript.svelte');
+    manuscript = new ManuscriptState('one', listener);
+    await manuscript.load();
+  });
+  afterEach(() => {
+    vi.useRealTimers();
+    vi.unstubAllGlobals();
+  });
+
+  const settle = (time: number) => vi.advanceTimersByTimeAsync(time);
+
+  it('sends words once there is a pause, as one step', async () => {
+    for (const typed of ['S', 'Sw', 'Swe']) {
+      manuscript.type('t', words(typed));
+      await settle(100);
+    }
+    expect(server.sent).toHaveLength(0);
+    expect(manuscript.isTyped('t')).toBe(true);
+    await settle(400);
+    expect(server.sent).toHaveLength(1);
+    expect(server.headline).toBe('Swe');
+    expect(manuscript.isTyped('t')).toBe(false);
+    expect(manuscript.keeping).toBe('kept');
+    expect(listener.drawn).toHaveBeenCalledOnce();
+  });
+
+  it('shows a move at once, and sends edits one after another on the newest revision', async () => {
+    manuscript.edit({ kind: 'moveSection', section: 'two', to: { page: 'home', after: '' } });
+    manuscript.edit({ kind: 'hideSection', section: 'one', hidden: true });
+    expect(manuscript.sections.map((section) => section.id)).toEqual(['head', 'two', 'one', 'foot']);
+    expect(manuscript.sections[2]?.hidden).toBe(true);
+    await settle(10);
+    expect(server.sent.map((sent) => sent.body.revision)).toEqual([1, 2]);
+  });
+
+  it('keeps edits here while the connection is away, and sends each with the key it had', async () => {
+    server.away = true;
+    manuscript.type('t', words('In a tunnel'));
+    await settle(400);
+    expect(manuscript.keeping).toBe('waiting');
+    expect(manuscript.waits).toBe(true);
+    server.away = false;
+    server.status = 503;
+    await settle(2600);
+    const first = server.sent[0]?.body.key;
+    server.status = 200;
+    await settle(2600);
+    expect(server.sent.at(-1)?.body.key).toBe(first);
+    expect(server.headline).toBe('In a tunnel');
+    expect(manuscript.keeping).toBe('kept');
+  });
+
+  it('says why an edit cannot be, and goes on with the next', async () => {
+    server.status = 422;
+    manuscript.edit({ kind: 'removeSection', section: 'gone' });
+    await settle(10);
+    expect(listener.said).toHaveBeenCalledWith('It cannot be.', true);
+    server.status = 200;
+    manuscript.type('t', words('Next'));
+    await settle(400);
+    expect(server.headline).toBe('Next');
+  });
+
+  it('tells that words were kept aside', async () => {
+    server.aside = true;
+    manuscript.type('t', words('Mine'));
+    await settle(400);
+    expect(listener.said).toHaveBeenCalledWith(expect.stringContaining('kept beside them'), false);
+  });
+
+  it('keeps what was typed before it takes a step back', async () => {
+    manuscript.type('t', words('Typed'));
+    await manuscript.undo();
+    expect(server.sent.map((sent) => sent.path.split('/').at(-1))).toEqual(['edits', 'undo']);
+  });
+
+  it('notices what somebody else has done', async () => {
+    server.revision = 9;
+    server.headline = 'Theirs';
+    expect(await manuscript.lookAround()).toBe(true);
+    expect(manuscript.sections[1]?.texts['headline']?.tree).toEqual(words('Theirs'));
+    expect(await manuscript.lookAround()).toBe(false);
+  });
+});

@@ -1,0 +1,120 @@
+<script lang="ts">
+  import { Dialog, Portal } from '@skeletonlabs/skeleton-svelte';
+  import { api, problemOf } from '../../api/client';
+  import { session } from '../../session.svelte';
+  import type { SiteState } from '../../site.svelte';
+  import SignUpFields from '../sign-in/SignUpFields.svelte';
+
+  /** Keeps the draft: from here on its words can be changed. The first time, an account is made in three fields. */
+  let { site, kept }: { site: SiteState; kept: () => void } = $props();
+
+  let open = $state(false);
+  let busy = $state(false);
+  let account = $state({ name: '', email: '', password: '' });
+  let fault = $state({ field: '', detail: '' });
+
+  async function press(): Promise<void> {
+    await site.keep();
+    fault = { field: '', detail: '' };
+    if (session.isIn) await keep();
+    else {
+      account = { name: site.sheet.person || account.name, email: account.email, password: '' };
+      open = true;
+    }
+  }
+
+  async function keep(): Promise<void> {
+    if (!site.view || busy) return;
+    busy = true;
+    fault = { field: '', detail: '' };
+    try {
+      if (!session.isIn) {
+        const made = await api.POST('/api/accounts', { body: account });
+        if (!made.data) {
+          fault = problemOf(made.error, made.response);
+          return;
+        }
+        session.set(made.data);
+      }
+      const { data, error, response } = await api.POST('/api/sites/{id}/kept', {
+        params: { path: { id: site.view.id } }
+      });
+      if (!data) {
+        fault = problemOf(error, response);
+        return;
+      }
+      await site.reload();
+      open = false;
+      kept();
+    } catch {
+      fault = { field: '', detail: 'The connection is away. Try again in a moment.' };
+    } finally {
+      busy = false;
+    }
+  }
+</script>
+
+{#if fault.detail && !open}<span class="fault" role="alert">{fault.detail}</span>{/if}
+<button class="act main" onclick={press} disabled={busy || !site.view || site.view.missing.length > 0}
+  >{busy && !open ? 'Keeping …' : 'Keep this one'}</button
+>
+
+<Dialog {open} onOpenChange={(change) => (open = change.open)}>
+  <Portal>
+    <Dialog.Backdrop class="veil" />
+    <Dialog.Positioner class="stand">
+      <Dialog.Content class="leaf chosen keep-dialog">
+        <Dialog.Title class="h">Keep this one</Dialog.Title>
+        <p class="quiet">
+          An account keeps the site yours. Nothing is public until you publish. <a
+            class="word"
+            href="/sign-in">I have an account</a
+          >
+        </p>
+        <form
+          onsubmit={(event) => {
+            event.preventDefault();
+            void keep();
+          }}
+          novalidate
+        >
+          <SignUpFields bind:account {fault} />
+          {#if fault.detail && !['name', 'email', 'password'].includes(fault.field)}
+            <p class="fault" role="alert">{fault.detail}</p>
+          {/if}
+          <div class="foot">
+            <button class="act main" type="submit" disabled={busy}
+              >{busy ? 'Keeping …' : 'Make it mine'}</button
+            >
+            <Dialog.CloseTrigger class="act" type="button">Not yet</Dialog.CloseTrigger>
+          </div>
+        </form>
+      </Dialog.Content>
+    </Dialog.Positioner>
+  </Portal>
+</Dialog>
+
+<style>
+  :global(.keep-dialog) {
+    width: min(500px, 100%);
+    padding: 24px 28px;
+    box-shadow: var(--shadow);
+  }
+  :global(.keep-dialog .h) {
+    margin-bottom: 8px;
+    font:
+      700 25px/1.15 'Aleo Variable',
+      Georgia,
+      serif;
+  }
+  .fault {
+    color: var(--madder);
+    font-size: 15px;
+  }
+  .foot {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 12px;
+    margin-top: 20px;
+  }
+</style>
