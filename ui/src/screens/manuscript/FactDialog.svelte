@@ -52,7 +52,11 @@
     await manuscript.keep();
     busy = false;
     fault = snagged();
-    if (!fault) line = '';
+    if (!fault && !manuscript.waits) {
+      const says = fact?.facets[0]?.says;
+      manuscript.listener.said(says ? `Changed everywhere: ${says}` : `Taken out: ${name}`, false);
+      line = '';
+    }
   }
 </script>
 

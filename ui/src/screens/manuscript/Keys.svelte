@@ -10,6 +10,7 @@
     ['Ctrl + Z', 'take the last step back'],
     ['Ctrl + Shift + Z', 'do it again'],
     ['Ctrl + B, Ctrl + I', 'strong words, emphasis'],
+    ['Alt + F10', 'to the tools of the words; Escape back'],
     ['Enter on a green fact', 'change it everywhere'],
     ['?', 'this list']
   ] as const;

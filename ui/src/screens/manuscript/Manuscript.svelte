@@ -1,4 +1,5 @@
 <script lang="ts">
+  import type { Editor } from '@tiptap/core';
   import { onMount, untrack } from 'svelte';
   import Choice from '../../parts/Choice.svelte';
   import Frame from '../../parts/Frame.svelte';
@@ -16,6 +17,7 @@
   import Keys from './Keys.svelte';
   import { ManuscriptState } from './manuscript.svelte';
   import SectionLeaf from './SectionLeaf.svelte';
+  import TextTools from './TextTools.svelte';
 
   /** The page as a document of words, beside the real page. On a phone the two take turns. */
   let { site }: { site: SiteState } = $props();
@@ -39,14 +41,48 @@
   );
   const view = $derived(site.view);
 
+  // The tools of a section come and go with the choice and move what is below them. While a finger or a button is
+  // down, nothing moves: else it would come up over something else.
+  let held = false;
+  let waiting: { section: string; text: string } | null = null;
+
+  function sectionOf(text: string): string {
+    return manuscript.sections.find((each) => textsOf(each).some((one) => one.id === text))?.id ?? '';
+  }
+
+  function chooseNow(): void {
+    if (!waiting?.section) return;
+    const { section, text } = waiting;
+    waiting = null;
+    if (section === manuscript.chosen && !text) return;
+    manuscript.chosen = section;
+    shopfront?.choose(section, text);
+  }
+
+  function letGo(): void {
+    held = false;
+    setTimeout(chooseNow, 0);
+  }
+
+  let words = $state.raw<{ editor: Editor; lists: boolean } | null>(null);
+  let foot = $state<HTMLDivElement>();
+
+  /** The tools of the words stay while the cursor is in the words or among the tools. */
+  function left(event: FocusEvent): void {
+    const next = event.relatedTarget as HTMLElement | null;
+    if (!next || next.closest('.ProseMirror') || foot?.contains(next)) return;
+    words = null;
+  }
+
   setDesk({
+    editing: (editor, lists) => (words = editor && { editor, lists }),
+    toTools: () => foot?.querySelector<HTMLElement>('[role=toolbar] button')?.focus(),
     openFact: (fact) => (line = manuscript.view?.facts.find((each) => each.id === fact)?.line ?? fact),
     openLine: (asked) => (line = sheetLine(asked)),
     typed: (text, tree: Block[]) => shopfront?.type(text, said(tree, manuscript.say)),
-    chose: (text) => {
-      const section = manuscript.sections.find((each) => textsOf(each).some((one) => one.id === text));
-      if (section) manuscript.chosen = section.id;
-      shopfront?.choose(section?.id ?? '', text);
+    choose: (section, text) => {
+      waiting = { section: section || sectionOf(text), text };
+      if (!held) chooseNow();
     }
   });
 
@@ -128,7 +164,13 @@
   }
 </script>
 
-<svelte:window onkeydown={pressed} onbeforeunload={leaving} />
+<svelte:window
+  onkeydown={pressed}
+  onbeforeunload={leaving}
+  onpointerdowncapture={() => (held = true)}
+  onpointerupcapture={letGo}
+  onpointercancelcapture={letGo}
+/>
 <svelte:head
   ><title>{manuscript.view?.name || site.sheet.name || 'Your page'} · Page · Ostium</title></svelte:head
 >
@@ -149,7 +191,7 @@
     />
   </div>
   <div class="board" class:shows-page={side === 'page'}>
-    <div class="manuscript">
+    <div class="manuscript" onfocusout={left}>
       {#if manuscript.view}
         {#each general as snag (snag.rule + snag.words)}
           <p class="general">
@@ -180,7 +222,7 @@
           {manuscript.keeping === 'waiting' ? 'The connection is away. Reload in a moment.' : 'Opening …'}
         </p>
       {/if}
-      <div class="foot">
+      <div class="foot" bind:this={foot}>
         <KeptLine keeping={manuscript.keeping} hasKept={manuscript.hasKept} />
         <span class="steps">
           <button
@@ -196,8 +238,12 @@
             disabled={!manuscript.view?.canRedo}>Redo</button
           >
         </span>
+        {#if words}
+          {#key words.editor}<TextTools editor={words.editor} lists={words.lists} {manuscript} />{/key}
+        {:else}
         <button class="word keys" type="button" onclick={() => (keys = true)}>Keys</button>
         <a class="word" href="/sites/{id}/publish">Earlier versions</a>
+        {/if}
       </div>
     </div>
     <aside class="page" aria-label="Shopfront">

@@ -45,7 +45,7 @@
     </svg>
     <b>{name}</b>
   </p>
-  <p class="mark">
+  <p class="whose">
     {mark.words}{#if mark.toConfirm.length > 0},
       <button class="in-line" type="button" onclick={confirm} aria-label="Confirm the words of {name}"
         >confirm</button
@@ -90,7 +90,7 @@
   .dot {
     flex: none;
   }
-  .mark {
+  .whose {
     margin: 2px 0 0 19px;
     color: var(--pencil);
   }
@@ -131,9 +131,13 @@
       display: flex;
       flex-wrap: wrap;
       gap: 0 12px;
-      padding: 12px 16px 0;
+      align-items: center;
+      padding: 4px 16px 0;
     }
-    .mark {
+    .name {
+      align-items: center;
+    }
+    .whose {
       margin: 0 0 0 auto;
     }
     .note {

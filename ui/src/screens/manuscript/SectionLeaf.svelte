@@ -79,13 +79,13 @@
   <!-- svelte-ignore a11y_click_events_have_key_events, a11y_no_static_element_interactions -->
   <div
     class="words"
-    onclick={() => (manuscript.chosen = section.id)}
-    onfocusin={() => (manuscript.chosen = section.id)}
+    onclick={() => desk.choose(section.id, '')}
+    onfocusin={() => desk.choose(section.id, '')}
   >
     {#each slots as slot (slot.name)}
       {@const text = section.texts[slot.name]}
       {#if text}
-        <div class="slot {slot.name}">
+        <div class="slot" data-slot={slot.name}>
           <TextEditor
             {manuscript}
             id={text.id}
@@ -138,7 +138,7 @@
       <dl class="facts">
         {#each facts as fact (fact.id)}
           <div>
-            <dt>{fact.name.replace(/^your /, '').replace(/^the /, '')}</dt>
+            <dt>{fact.name.replace(/^(your|the) /, '')}</dt>
             <dd>
               <button
                 class="chip"
@@ -203,8 +203,8 @@
   .slot {
     margin-bottom: 8px;
   }
-  .slot.second,
-  .slot.send,
+  .slot[data-slot='second'],
+  .slot[data-slot='send'],
   .slot:has(> .button-like) {
     display: flex;
     flex-wrap: wrap;
@@ -229,7 +229,9 @@
     border-radius: 2px 5px 0 0;
     background: var(--verdigris-tint);
     color: var(--ink);
+    max-width: 100%;
     text-align: left;
+    white-space: normal;
     cursor: pointer;
   }
   .practice {
@@ -255,6 +257,9 @@
     align-items: baseline;
     padding: 5px 0;
     border-top: 1px solid var(--fine-rule);
+  }
+  dd {
+    min-width: 0;
   }
   dt {
     color: var(--pencil);

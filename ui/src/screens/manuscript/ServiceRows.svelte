@@ -24,6 +24,7 @@
   };
 
   let typed = $state<Record<string, string>>({});
+  let at = $state('');
   const timers: Record<string, ReturnType<typeof setTimeout>> = {};
 
   const rows = $derived<Row[]>(
@@ -33,8 +34,12 @@
     })
   );
 
+  /** What was typed while it is being typed; what it was read as when it is left. */
   function value(row: Row, line: (typeof LINES)[number]): string {
-    return typed[`${row.service.typed.id}/${line}`] ?? row.service.typed[line];
+    const key = `${row.service.typed.id}/${line}`;
+    const answer = row.service.answers[line];
+    const said = at !== key && answer?.state === 'READ' && line !== 'name' ? answer.says : '';
+    return typed[key] ?? (said || row.service.typed[line]);
   }
 
   function type(row: Row, line: string, words: string): void {
@@ -70,8 +75,8 @@
   }
 
   function move(row: Row, by: -1 | 1): void {
-    const at = section.items.indexOf(row.item);
-    const after = by < 0 ? (section.items[at - 2]?.id ?? '') : (section.items[at + 1]?.id ?? '');
+    const place = section.items.indexOf(row.item);
+    const after = by < 0 ? (section.items[place - 2]?.id ?? '') : (section.items[place + 1]?.id ?? '');
     manuscript.edit({ kind: 'moveItem', section: section.id, item: row.item.id, after });
   }
 </script>
@@ -92,7 +97,11 @@
             placeholder={HINTS[line]}
             value={value(row, line)}
             oninput={(event) => type(row, line, event.currentTarget.value)}
-            onblur={() => void keep(`${row.service.typed.id}/${line}`)}
+            onfocus={() => (at = `${row.service.typed.id}/${line}`)}
+            onblur={() => {
+              at = '';
+              void keep(`${row.service.typed.id}/${line}`);
+            }}
             aria-invalid={row.service.answers[line]?.state === 'REFUSED' ? 'true' : undefined}
             aria-describedby="{id}-answer"
           />
@@ -151,6 +160,7 @@
     list-style: none;
   }
   li {
+    position: relative;
     border-top: 1px solid var(--fine-rule);
     padding: 2px 0;
   }
@@ -207,13 +217,21 @@
     color: var(--brass);
     font-weight: 700;
   }
+  /* Over the next row, so that no row moves when one is gone to. */
   .acts {
+    position: absolute;
+    top: calc(100% - 2px);
+    right: 0;
+    z-index: 4;
     display: none;
     gap: 16px;
-    padding-bottom: 4px;
+    padding: 0 12px;
+    border: 1px solid var(--rule);
+    border-radius: var(--leaf-small);
+    background: var(--panel);
+    box-shadow: var(--shadow);
   }
-  li:focus-within .acts,
-  li:hover .acts {
+  li:focus-within .acts {
     display: flex;
   }
   .small {

@@ -6,7 +6,6 @@
   import type { Block } from '../../document/types';
   import { drawChip, FactNode } from './factNode';
   import type { ManuscriptState } from './manuscript.svelte';
-  import TextTools from './TextTools.svelte';
   import { getDesk } from './desk';
 
   /** Words typed where they stand. */
@@ -31,15 +30,16 @@
   const desk = getDesk();
   let place = $state<HTMLDivElement>();
   let editor = $state.raw<Editor>();
-  let focused = $state(false);
   let empty = $state(false);
-  let revision = $state(0);
 
   $effect(() => {
     if (!place) return;
     const made = untrack(() => make(place as HTMLDivElement));
     editor = made;
-    return () => made.destroy();
+    return () => {
+      desk.editing(null, false);
+      made.destroy();
+    };
   });
 
   function make(element: HTMLElement): Editor {
@@ -78,19 +78,20 @@
           dir: 'auto',
           id: `text-${id}`
         },
-        handleKeyDown: (_, event) => shape === 'LINE' && event.key === 'Enter'
+        handleKeyDown: (_, event) => {
+          if (event.altKey && event.key === 'F10') desk.toTools();
+          return (shape === 'LINE' && event.key === 'Enter') || (event.altKey && event.key === 'F10');
+        }
       },
       onUpdate: ({ editor: changed }) => {
         const words = fromProse(changed.getJSON());
         empty = changed.isEmpty;
-        revision += 1;
         desk.typed(id, words);
         manuscript.type(id, words);
       },
-      onSelectionUpdate: () => (revision += 1),
-      onFocus: () => {
-        focused = true;
-        desk.chose(id);
+      onFocus: ({ editor: entered }) => {
+        desk.editing(entered, many);
+        desk.choose('', id);
       },
       onCreate: ({ editor: created }) => (empty = created.isEmpty)
     });
@@ -118,18 +119,10 @@
       ?.querySelectorAll<HTMLElement>('[data-fact]')
       .forEach((chip) => drawChip(chip, { say: manuscript.say, name: factName }));
   });
-
-  function left(event: FocusEvent): void {
-    const next = event.relatedTarget as Node | null;
-    if (!next || !(event.currentTarget as HTMLElement).contains(next)) focused = false;
-  }
 </script>
 
-<div class="text {look}" class:empty onfocusout={left}>
+<div class="text {look}" class:empty>
   <div class="place" bind:this={place} data-placeholder={empty ? placeholder : undefined}></div>
-  {#if focused && editor}
-    <TextTools {editor} {manuscript} {revision} lists={shape === 'PARAGRAPHS'} />
-  {/if}
 </div>
 
 <style>
@@ -157,6 +150,10 @@
   }
   .place :global(p:last-child) {
     margin-bottom: 0;
+  }
+  .headline :global(p),
+  .heading :global(p) {
+    margin: 0;
   }
   .place :global(ul) {
     margin: 0.3em 0;
@@ -200,6 +197,13 @@
   }
   .button [data-placeholder]::before {
     padding: 6px 15px;
+  }
+  .place :global(img.ProseMirror-separator) {
+    display: inline !important;
+    width: 0 !important;
+    height: 0 !important;
+    margin: 0 !important;
+    border: 0 !important;
   }
   .place :global(.fact-chip) {
     padding: 0 5px;

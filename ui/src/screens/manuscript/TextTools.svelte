@@ -2,13 +2,17 @@
   import type { Editor } from '@tiptap/core';
   import type { ManuscriptState } from './manuscript.svelte';
 
-  /** What can be done with the words under the cursor, in words, at the foot of their text. */
-  let {
-    editor,
-    manuscript,
-    revision,
-    lists
-  }: { editor: Editor; manuscript: ManuscriptState; revision: number; lists: boolean } = $props();
+  /** What can be done with the words under the cursor, in words, at the foot of the manuscript. */
+  let { editor, manuscript, lists }: { editor: Editor; manuscript: ManuscriptState; lists: boolean } =
+    $props();
+
+  let revision = $state(0);
+
+  $effect(() => {
+    const turned = () => (revision += 1);
+    editor.on('transaction', turned);
+    return () => editor.off('transaction', turned);
+  });
 
   let asking = $state<'' | 'fact' | 'link'>('');
   let target = $state('');
@@ -27,6 +31,14 @@
   const sections = $derived(
     manuscript.sections.filter((section) => !['MASTHEAD', 'FOOTER', 'OPENING'].includes(section.kind))
   );
+
+  /** Escape closes what is open, and then goes back to the words. */
+  function back(event: KeyboardEvent): void {
+    if (event.key !== 'Escape') return;
+    event.stopPropagation();
+    if (asking) asking = '';
+    else editor.commands.focus();
+  }
 
   function put(fact: string, facet: string): void {
     editor.chain().focus().insertContent({ type: 'fact', attrs: { fact, facet } }).run();
@@ -51,112 +63,117 @@
   }
 </script>
 
-<!-- Pressing a tool must not take the cursor out of the words. -->
-<div
-  class="tools"
-  role="toolbar"
-  aria-label="Words"
-  tabindex="-1"
-  onmousedown={(event) => (event.target as HTMLElement).localName !== 'input' && event.preventDefault()}
->
-  <button type="button" aria-pressed={is.bold} onclick={() => editor.chain().focus().toggleBold().run()}
-    >Strong</button
+<!-- svelte-ignore a11y_no_static_element_interactions -->
+<div class="under" onkeydown={back}>
+  <!-- Pressing a tool must not take the cursor out of the words. -->
+  <div
+    class="tools"
+    role="toolbar"
+    aria-label="Words"
+    tabindex="-1"
+    onmousedown={(event) => (event.target as HTMLElement).localName !== 'input' && event.preventDefault()}
   >
-  <button type="button" aria-pressed={is.italic} onclick={() => editor.chain().focus().toggleItalic().run()}
-    >Emphasis</button
-  >
-  {#if lists}
+    <button type="button" aria-pressed={is.bold} onclick={() => editor.chain().focus().toggleBold().run()}
+      >Strong</button
+    >
+    <button type="button" aria-pressed={is.italic} onclick={() => editor.chain().focus().toggleItalic().run()}
+      >Emphasis</button
+    >
+    {#if lists}
+      <button
+        type="button"
+        aria-pressed={is.list}
+        onclick={() => editor.chain().focus().toggleBulletList().run()}>List</button
+      >
+    {/if}
+    {#if is.some || is.link}
+      <button type="button" aria-pressed={is.link} onclick={askForLink}
+        >{is.link ? 'Take the link off' : 'Link'}</button
+      >
+    {/if}
     <button
       type="button"
-      aria-pressed={is.list}
-      onclick={() => editor.chain().focus().toggleBulletList().run()}>List</button
+      aria-expanded={asking === 'fact'}
+      onclick={() => (asking = asking === 'fact' ? '' : 'fact')}>Put in a fact</button
     >
-  {/if}
-  {#if is.some || is.link}
-    <button type="button" aria-pressed={is.link} onclick={askForLink}
-      >{is.link ? 'Take the link off' : 'Link'}</button
-    >
-  {/if}
-  <button
-    type="button"
-    aria-expanded={asking === 'fact'}
-    onclick={() => (asking = asking === 'fact' ? '' : 'fact')}>Put in a fact</button
-  >
-</div>
-{#if asking === 'fact'}
-  <div class="drawer" role="group" aria-label="Facts">
-    <p class="quiet">It changes here whenever the fact changes.</p>
-    {#each facts as fact (fact.id)}
-      {#each fact.facets.slice(0, 1) as facet (facet.facet)}
-        <button type="button" class="pick" onclick={() => put(fact.id, facet.facet)}>
-          <span class="quiet">{fact.name}</span> <b dir="auto">{facet.says}</b>
-        </button>
-      {/each}
-    {/each}
   </div>
-{:else if asking === 'link'}
-  <form
-    class="drawer"
-    onsubmit={(event) => {
-      event.preventDefault();
-      link();
-    }}
-  >
-    <label for="link-target">Where does it lead?</label>
-    <input
-      id="link-target"
-      class="line"
-      bind:value={target}
-      placeholder="www.guild.example"
-      autocomplete="off"
-    />
-    <span class="places">
-      <button
-        type="button"
-        class="chip-leaf"
-        onclick={() => {
-          target = 'door:call';
-          link();
-        }}>Call</button
-      >
-      <button
-        type="button"
-        class="chip-leaf"
-        onclick={() => {
-          target = 'door:form';
-          link();
-        }}>The form</button
-      >
-      {#each sections as section (section.id)}
+  {#if asking === 'fact'}
+    <div class="drawer" role="group" aria-label="Facts">
+      <p class="quiet">It changes here whenever the fact changes.</p>
+      {#each facts as fact (fact.id)}
+        {#each fact.facets.slice(0, 1) as facet (facet.facet)}
+          <button type="button" class="pick" onclick={() => put(fact.id, facet.facet)}>
+            <span class="quiet">{fact.name}</span> <b dir="auto">{facet.says}</b>
+          </button>
+        {/each}
+      {/each}
+    </div>
+  {:else if asking === 'link'}
+    <form
+      class="drawer"
+      onsubmit={(event) => {
+        event.preventDefault();
+        link();
+      }}
+    >
+      <label for="link-target">Where does it lead?</label>
+      <input
+        id="link-target"
+        class="line"
+        bind:value={target}
+        placeholder="www.guild.example"
+        autocomplete="off"
+      />
+      <span class="places">
         <button
           type="button"
           class="chip-leaf"
           onclick={() => {
-            target = `#${section.anchor}`;
+            target = 'door:call';
             link();
-          }}>{section.anchor}</button
+          }}>Call</button
         >
-      {/each}
-    </span>
-    <button type="submit" class="act">Link it</button>
-  </form>
-{/if}
+        <button
+          type="button"
+          class="chip-leaf"
+          onclick={() => {
+            target = 'door:form';
+            link();
+          }}>The form</button
+        >
+        {#each sections as section (section.id)}
+          <button
+            type="button"
+            class="chip-leaf"
+            onclick={() => {
+              target = `#${section.anchor}`;
+              link();
+            }}>{section.anchor}</button
+          >
+        {/each}
+      </span>
+      <button type="submit" class="act">Link it</button>
+    </form>
+  {/if}
+</div>
 
 <style>
+  .under {
+    position: relative;
+  }
   .tools {
     display: flex;
     flex-wrap: wrap;
-    gap: 0 14px;
-    margin: 2px 0 4px;
+    gap: 0 16px;
   }
   .tools button {
-    min-height: 32px;
+    min-height: 44px;
     padding: 2px 0;
     border: 0;
     border-bottom: 2px solid transparent;
     background: none;
     color: var(--lacquer);
-    font-size: 13.5px;
+    font-size: 15px;
     font-weight: 700;
     cursor: pointer;
   }
@@ -166,15 +183,19 @@
   }
   .drawer {
     display: grid;
+    grid-template-columns: minmax(0, 1fr);
     gap: 4px;
-    max-width: 420px;
+    width: min(440px, calc(100vw - 40px));
     max-height: 260px;
-    margin: 4px 0 10px;
-    padding: 10px 14px;
+    padding: 8px 12px 12px;
     overflow: auto;
+    position: absolute;
+    bottom: 100%;
+    left: -12px;
     border: 1px solid var(--rule);
     border-radius: var(--leaf-small);
     background: var(--panel);
+    box-shadow: var(--shadow);
     font:
       400 15px/1.4 'Atkinson Hyperlegible Next Variable',
       system-ui,

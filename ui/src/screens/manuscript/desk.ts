@@ -1,3 +1,4 @@
+import type { Editor } from '@tiptap/core';
 import { getContext, setContext } from 'svelte';
 import type { Block } from '../../document/types';
 
@@ -9,8 +10,12 @@ export interface Desk {
   openLine(line: string): void;
   /** Words were typed in a text; the shopfront shows them at once. */
   typed(text: string, tree: Block[]): void;
-  /** A text was gone to. */
-  chose(text: string): void;
+  /** The cursor goes from the words to their tools. */
+  toTools(): void;
+  /** A text has the cursor, or has it no more. */
+  editing(editor: Editor | null, lists: boolean): void;
+  /** A section, or a text in it, was gone to. */
+  choose(section: string, text: string): void;
 }
 
 const KEY = Symbol('desk');

@@ -134,7 +134,7 @@
             {#if isPublic && changes.length > 0}<Changes {changes} />{/if}
             {#if !isPublic || changes.length > 0}
               <form
-                class="leaf chosen"
+                class={isPublic ? '' : 'leaf chosen'}
                 onsubmit={(event) => {
                   event.preventDefault();
                   void publish();

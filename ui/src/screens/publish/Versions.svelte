@@ -35,7 +35,7 @@
   <ul>
     {#each versions as version (version.id)}
       <li>
-        <span class="line">
+        <span class="row">
           <span>{when.format(new Date(version.publishedAt))}</span>
           {#if version.live}
             <b class="live">live now</b>
@@ -50,7 +50,7 @@
             The public page and your manuscript both go back to how they were then. Undo in the manuscript
             brings your later words back.
           </p>
-          <span class="line">
+          <span class="row">
             <button
               class="act"
               type="button"
@@ -72,7 +72,7 @@
         <p class="quiet">
           People who open {address} then find nothing. The address stays yours, and all versions stay here.
         </p>
-        <span class="line">
+        <span class="row">
           <button
             class="act"
             type="button"
@@ -105,7 +105,7 @@
     padding: 6px 0;
     border-top: 1px solid var(--fine-rule);
   }
-  .line {
+  .row {
     display: flex;
     justify-content: space-between;
     align-items: center;

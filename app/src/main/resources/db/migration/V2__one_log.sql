@@ -4,7 +4,7 @@ create table edit (
   number   bigint not null,
   edit_key varchar(60) character set ascii not null,
   author   varchar(64) character set ascii not null,
-  way      varchar(4) character set ascii not null,
+  way      varchar(5) character set ascii not null,
   undoes   bigint null,
   entry    longtext not null,
   made_at  datetime(6) not null default now(6),

@@ -2,6 +2,7 @@ package ostium.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
@@ -167,5 +168,70 @@ class PublishingTest {
                 .contains("/sitemap.xml");
         assertThat(VISITOR.getAt("public-sweeps.localhost", "/sitemap.xml").body())
                 .contains("<loc>http://public-sweeps.localhost");
+    }
+
+    @Test
+    void whatHasChangedIsSaidAndAnEarlierVersionCanBeHadBack() {
+        JsonNode site = OWNER.site(Browserlike.sheet("Version One"));
+        String id = site.path("id").asString();
+        OWNER.publish(site, "versions");
+        long revision = OWNER.get("/api/sites/" + id).json().path("revision").asLong();
+        OWNER.edit(id, revision, Map.of("kind", "setLine", "path", "name", "words", "Version Two"));
+        JsonNode before = OWNER.get("/api/sites/" + id + "/publications").json();
+        assertThat(before.at("/changes/0/words").asString()).isEqualTo("Your name");
+        assertThat(before.at("/changes/0/before").asString()).isEqualTo("Version One");
+        assertThat(before.at("/changes/0/after").asString()).isEqualTo("Version Two");
+        OWNER.publish(site, "");
+        assertThat(VISITOR.getAt("versions.localhost", "/").body()).contains("Version Two");
+
+        JsonNode versions =
+                OWNER.get("/api/sites/" + id + "/publications").json().path("versions");
+        assertThat(versions.size()).isEqualTo(2);
+        String first = versions.path(1).path("id").asString();
+        assertThat(OWNER.call("POST", "/api/sites/" + id + "/publications/" + first + "/put-back", null)
+                        .status())
+                .isEqualTo(200);
+        assertThat(VISITOR.getAt("versions.localhost", "/").body())
+                .contains("Version One")
+                .doesNotContain("Version Two");
+        assertThat(OWNER.get("/api/sites/" + id).json().path("name").asString()).isEqualTo("Version One");
+        assertThat(OWNER.get("/api/sites/" + id).json().path("pendingChanges").asInt())
+                .isZero();
+        OWNER.call("POST", "/api/sites/" + id + "/undo", Map.of("revision", 1));
+        assertThat(OWNER.get("/api/sites/" + id).json().path("name").asString()).isEqualTo("Version Two");
+        assertThat(OWNER.call("POST", "/api/sites/" + id + "/publications/999999/put-back", null)
+                        .status())
+                .isEqualTo(404);
+    }
+
+    @Test
+    void aSiteIsTakenOffTheWebAndItsAddressStaysItsOwn() {
+        JsonNode site = OWNER.site(Browserlike.sheet("Off the web"));
+        String id = site.path("id").asString();
+        OWNER.publish(site, "off-the-web");
+        assertThat(OWNER.call("DELETE", "/api/sites/" + id + "/publications/live", null)
+                        .status())
+                .isEqualTo(204);
+        assertThat(VISITOR.getAt("off-the-web.localhost", "/").status()).isEqualTo(404);
+        JsonNode other = OWNER.site(Browserlike.sheet("Somebody else"));
+        assertThat(OWNER.publish(other, "off-the-web").status()).isEqualTo(409);
+        assertThat(OWNER.publish(site, "").status()).isEqualTo(201);
+        assertThat(VISITOR.getAt("off-the-web.localhost", "/").status()).isEqualTo(200);
+    }
+
+    @Test
+    void aMustSnagBlocks() {
+        JsonNode site = OWNER.site(Browserlike.sheet("Snagged"));
+        String id = site.path("id").asString();
+        long revision = OWNER.keep(site).json().path("revision").asLong();
+        OWNER.edit(id, revision, Map.of("kind", "sendMessagesTo", "addresses", List.of()));
+        Browserlike.Answer answer = OWNER.publish(site, "snagged");
+        assertThat(answer.status()).isEqualTo(422);
+        assertThat(answer.json().path("detail").asString()).isEqualTo("Messages from this form go to nobody.");
+        assertThat(OWNER.get("/api/sites/" + id + "/publications")
+                        .json()
+                        .at("/snags/0/words")
+                        .asString())
+                .isEqualTo("Messages from this form go to nobody.");
     }
 }

@@ -2,6 +2,7 @@ package ostium.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.Map;
 import java.util.concurrent.Callable;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
@@ -39,6 +40,40 @@ class TwoInstancesTest {
                 .json();
         owner.publish(changed, "");
         within(1_000, () -> visitor.getAt("two-instances.localhost", "/").body().contains("Second words"));
+    }
+
+    @Test
+    void editsFromBothMerge() {
+        Browserlike owner = Browserlike.fresh();
+        owner.signUp("merging@quill.example");
+        JsonNode site = owner.site(Browserlike.sheet("Merged"));
+        String id = site.path("id").asString();
+        long base = owner.keep(site).json().path("revision").asLong();
+        Browserlike elsewhere = owner.at(second.port());
+        for (int i = 0; i < 10; i++) {
+            assertThat(owner.edit(
+                                    id,
+                                    i == 0 ? base : revision(owner, id),
+                                    Map.of("kind", "setLine", "path", "promise", "words", "day " + i))
+                            .status())
+                    .isEqualTo(200);
+            assertThat(elsewhere
+                            .edit(
+                                    id,
+                                    i == 0 ? base : revision(elsewhere, id),
+                                    Map.of("kind", "setLine", "path", "founded", "words", "200" + i))
+                            .status())
+                    .isEqualTo(200);
+        }
+        JsonNode here = owner.get("/api/sites/" + id).json();
+        assertThat(here.at("/sheet/promise").asString()).isEqualTo("day 9");
+        assertThat(here.at("/sheet/founded").asString()).isEqualTo("2009");
+        assertThat(elsewhere.get("/api/sites/" + id).json().path("sheet")).isEqualTo(here.path("sheet"));
+        assertThat(here.path("revision").asLong()).isEqualTo(base + 20);
+    }
+
+    private static long revision(Browserlike who, String id) {
+        return who.get("/api/sites/" + id + "/revision").json().path("revision").asLong();
     }
 
     @Test

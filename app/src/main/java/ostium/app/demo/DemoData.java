@@ -6,7 +6,6 @@ import java.nio.charset.StandardCharsets;
 import java.time.Clock;
 import java.time.Duration;
 import java.util.LinkedHashMap;
-import java.util.List;
 import java.util.Map;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
@@ -19,10 +18,7 @@ import ostium.app.publishing.PublishingService;
 import ostium.app.site.SiteLog;
 import ostium.app.site.SiteService;
 import ostium.app.site.StoredSite;
-import ostium.core.draft.Draft;
 import ostium.core.edit.SheetEdit;
-import ostium.core.edit.State;
-import ostium.core.edit.WholeEdit;
 import ostium.core.enquiry.Form;
 import ostium.core.format.LocalBusinessReader;
 
@@ -67,7 +63,8 @@ class DemoData {
                 ada.id(),
                 null,
                 LocalBusinessReader.read(source("ashlatch"), SEED).sheet());
-        site = kept(site, ada);
+        log.keepDraft(site, ada.id(), ada.email());
+        site = sites.byId(site.id()).orElseThrow();
         publishing.publish(site, "ashlatch");
         String nests = sites.state(site).sheet().services().stream()
                 .filter(service -> service.name().startsWith("Nest"))
@@ -151,20 +148,6 @@ class DemoData {
                 "Last November",
                 "message",
                 "The yearly service please, any morning but Tuesday.");
-    }
-
-    private StoredSite kept(StoredSite site, Account owner) {
-        State state = sites.state(site);
-        Draft draft = state.draft(sites.read(state));
-        log.edit(
-                site,
-                owner.id(),
-                site.revision(),
-                "demo-kept-draft",
-                new WholeEdit.Several(List.of(
-                        new WholeEdit.PutDraft(draft.site(), draft.look()),
-                        new WholeEdit.SendMessagesTo(List.of(owner.email())))));
-        return sites.byId(site.id()).orElseThrow();
     }
 
     private void enquiry(StoredSite site, Form form, Duration ago, boolean done, String... values) {

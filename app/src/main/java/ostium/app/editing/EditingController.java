@@ -3,7 +3,6 @@ package ostium.app.editing;
 import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.servlet.http.HttpServletRequest;
 import java.security.SecureRandom;
-import java.util.List;
 import java.util.UUID;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.DeleteMapping;
@@ -20,13 +19,11 @@ import ostium.app.site.SiteService;
 import ostium.app.site.StoredSite;
 import ostium.app.web.Problem;
 import ostium.app.web.RateLimits;
-import ostium.core.draft.Draft;
 import ostium.core.draft.Seed;
 import ostium.core.edit.Edit;
 import ostium.core.edit.EditRefused;
 import ostium.core.edit.Redraft;
 import ostium.core.edit.State;
-import ostium.core.edit.WholeEdit;
 import ostium.core.opening.SheetReading;
 import ostium.core.site.SectionKind;
 import ostium.core.snag.Snags;
@@ -92,15 +89,7 @@ class EditingController {
             if (!reading.isEnough()) {
                 throw Problem.at("", "Still needed: " + String.join(", ", reading.missing()) + ".");
             }
-            Draft draft = state.draft(reading);
-            log.edit(
-                    site,
-                    account.id(),
-                    site.revision(),
-                    UUID.randomUUID().toString(),
-                    new WholeEdit.Several(List.of(
-                            new WholeEdit.PutDraft(draft.site(), draft.look()),
-                            new WholeEdit.SendMessagesTo(List.of(account.email())))));
+            log.keepDraft(site, account.id(), account.email());
         }
         return manuscripts.view(again(site), account.id());
     }

@@ -36,7 +36,8 @@ interface LogMapper {
     @Select("select number, author, entry from edit where site = #{site} and number = #{number}")
     Optional<LoggedEdit> entry(String site, long number);
 
-    @Select("select number, author, way, undoes from edit where site = #{site} and author = #{author} order by number")
+    @Select("select number, author, way, undoes from edit where site = #{site}"
+            + " and (author = #{author} or way = 'BEGIN') order by number")
     List<LoggedStep> steps(String site, String author);
 
     @Insert("insert into snapshot (site, number, state) values (#{site}, #{number}, #{state})")

@@ -15,6 +15,7 @@ import org.springframework.transaction.support.TransactionSynchronization;
 import org.springframework.transaction.support.TransactionSynchronizationManager;
 import ostium.app.site.LogMapper.LoggedEdit;
 import ostium.app.web.Problem;
+import ostium.core.draft.Draft;
 import ostium.core.edit.Applied;
 import ostium.core.edit.Consequences;
 import ostium.core.edit.Edit;
@@ -127,6 +128,33 @@ public class SiteLog {
             throw Problem.at("", refused.getMessage());
         }
         return new Done(revision + 1, false);
+    }
+
+    /**
+     * Keeps the draft that the facts give: from here on the site has a document. Does nothing if one was kept before.
+     *
+     * @param author account that keeps it
+     * @param messagesTo where messages from the form go at first
+     */
+    @Transactional
+    public void keepDraft(StoredSite site, String author, String messagesTo) {
+        long revision = log.lockRevision(site.id()).orElseThrow(Problem::notFound);
+        State state = stateAt(site.id(), revision);
+        if (state.isKept()) {
+            return;
+        }
+        Draft draft = state.draft(state.reading(today()));
+        Edit edit = new WholeEdit.Several(List.of(
+                new WholeEdit.PutDraft(draft.site(), draft.look()), new WholeEdit.SendMessagesTo(List.of(messagesTo))));
+        append(
+                site.id(),
+                revision + 1,
+                UUID.randomUUID().toString(),
+                author,
+                Steps.Way.BEGIN,
+                null,
+                edit,
+                edit.apply(state));
     }
 
     /** Words that cannot stand are kept beside the page; anything else is said. */

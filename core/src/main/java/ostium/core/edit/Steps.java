@@ -12,6 +12,8 @@ public final class Steps {
 
     /** Why an entry is in the log. */
     public enum Way {
+        /** A draft is kept: the manuscript begins, and nobody goes back beyond it. */
+        BEGIN,
         /** Something new. */
         DO,
         /** Taking back. */
@@ -45,10 +47,14 @@ public final class Steps {
         Deque<Long> done = new ArrayDeque<>();
         Deque<Long> undone = new ArrayDeque<>();
         for (Step step : log) {
-            if (!step.author().equals(author)) {
+            if (!step.author().equals(author) && step.way() != Way.BEGIN) {
                 continue;
             }
             switch (step.way()) {
+                case BEGIN -> {
+                    done.clear();
+                    undone.clear();
+                }
                 case DO -> {
                     done.push(step.number());
                     undone.clear();

@@ -2,6 +2,8 @@ package ostium.core.snag;
 
 import java.util.stream.Stream;
 import ostium.core.opening.FieldAnswer;
+import ostium.core.site.Section;
+import ostium.core.site.SectionKind;
 
 /** A line of the facts sheet that could not be read: what the owner typed there stands nowhere. */
 final class LineNotUnderstood implements SnagRule {
@@ -16,8 +18,15 @@ final class LineNotUnderstood implements SnagRule {
                         "A line of your facts is not understood: "
                                 + entry.getValue().says(),
                         "What you typed there is missing on the page.",
-                        "",
+                        sectionOf(entry.getKey(), subject),
                         "",
                         new Snag.Fix("Go to the line", null, entry.getKey())));
+    }
+
+    /** Lines of services stand in a section; all others on the sheet only. */
+    private static String sectionOf(String field, Subject subject) {
+        return field.startsWith("services.")
+                ? subject.site().section(SectionKind.SERVICES).map(Section::id).orElse("")
+                : "";
     }
 }

@@ -12,7 +12,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 import ostium.core.edit.Steps.Step;
 import ostium.core.edit.Steps.Way;
 
-/** Which entry is taken back next, and which is done again: a log in letters, d do, u undo, r redo, D another's. */
+/** Which entry is taken back next, and which is done again: a log in letters, d do, u undo, r redo, D another's, b a draft kept. */
 class StepsTest {
     @ParameterizedTest(name = "{0}: undo {1}, redo {2}")
     @CsvSource({
@@ -24,6 +24,8 @@ class StepsTest {
         "dduur,5,3",
         "dduurr,6,",
         "ddud,4,",
+        "ddbd,4,",
+        "ddub,,",
         "dDD,1,",
         "dDu,,3",
         "DD,,",
@@ -42,6 +44,11 @@ class StepsTest {
                 case 'r' -> {
                     log.add(new Step(number, "me", Way.REDO, undone.pop()));
                     done.push(number);
+                }
+                case 'b' -> {
+                    log.add(new Step(number, "somebody", Way.BEGIN, null));
+                    done.clear();
+                    undone.clear();
                 }
                 case 'D' -> log.add(new Step(number, "somebody", Way.DO, null));
                 default -> {

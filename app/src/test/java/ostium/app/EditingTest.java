@@ -1,0 +1,384 @@
+package ostium.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Nested;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+import org.springframework.jdbc.core.JdbcTemplate;
+import tools.jackson.databind.JsonNode;
+
+/** A manuscript, edited through the API as the browser does it. */
+class EditingTest {
+    private final Browserlike owner = Browserlike.fresh();
+    private String id;
+    private JsonNode manuscript;
+
+    @BeforeEach
+    void keepADraft() {
+        JsonNode site = owner.site(Browserlike.sheet("Edited Sweeps"));
+        id = site.path("id").asString();
+        owner.signUp(UUID.randomUUID() + "@quill.example");
+        manuscript = owner.keep(site).json();
+    }
+
+    private static JsonNode section(JsonNode manuscript, String kind) {
+        for (JsonNode page : manuscript.at("/site/pages")) {
+            for (JsonNode section : page.path("sections")) {
+                if (section.path("kind").asString().equals(kind)) {
+                    return section;
+                }
+            }
+        }
+        throw new AssertionError("no section " + kind);
+    }
+
+    private static String headline(JsonNode manuscript) {
+        return section(manuscript, "OPENING").at("/texts/headline/id").asString();
+    }
+
+    private static String words(JsonNode manuscript) {
+        return section(manuscript, "OPENING")
+                .at("/texts/headline/tree/0/inside/0/value")
+                .asString();
+    }
+
+    private long revision() {
+        return owner.get("/api/sites/" + id + "/revision")
+                .json()
+                .path("revision")
+                .asLong();
+    }
+
+    private JsonNode now() {
+        return owner.get("/api/sites/" + id + "/manuscript").json();
+    }
+
+    private Browserlike.Answer headline(String words) {
+        return owner.edit(id, revision(), Browserlike.setText(headline(manuscript), words));
+    }
+
+    @Test
+    void wordsAreTakenAndOnlyTheirSectionIsDrawnAgain() {
+        Browserlike.Answer answer = headline("Swept, and left clean");
+        assertThat(answer.status()).isEqualTo(200);
+        JsonNode text = section(answer.json().path("manuscript"), "OPENING").at("/texts/headline");
+        assertThat(text.path("mark").asString()).isEqualTo("OWN");
+        JsonNode html = answer.json().at("/shopfront/html");
+        assertThat(html.propertyNames())
+                .containsExactly(section(manuscript, "OPENING").path("id").asString());
+        assertThat(html.toString()).contains("Swept, and left clean");
+        assertThat(answer.json().at("/shopfront/anew").asBoolean()).isFalse();
+    }
+
+    @Test
+    void wordsCanBeChangedOnlyOnceADraftIsKept() {
+        Browserlike fresh = Browserlike.fresh();
+        String begun = fresh.site(Browserlike.sheet("Begun")).path("id").asString();
+        assertThat(fresh.get("/api/sites/" + begun + "/manuscript").status()).isEqualTo(409);
+        assertThat(fresh.call("POST", "/api/sites/" + begun + "/kept", null).status())
+                .isEqualTo(401);
+    }
+
+    @Test
+    void anEditSentTwiceIsOne() {
+        Map<String, Object> body = Map.of(
+                "revision",
+                revision(),
+                "key",
+                UUID.randomUUID().toString(),
+                "edit",
+                Browserlike.setText(headline(manuscript), "Once"));
+        long after = owner.call("POST", "/api/sites/" + id + "/edits", body)
+                .json()
+                .at("/manuscript/revision")
+                .asLong();
+        assertThat(owner.call("POST", "/api/sites/" + id + "/edits", body)
+                        .json()
+                        .at("/manuscript/revision")
+                        .asLong())
+                .isEqualTo(after);
+    }
+
+    @Test
+    void aChangedFactChangesEverySectionThatSaysIt() {
+        JsonNode answer = owner.edit(
+                        id, revision(), Map.of("kind", "setLine", "path", "telephone", "words", "0117 496 0199"))
+                .json();
+        assertThat(answer.at("/shopfront/html").toString())
+                .doesNotContain("0142")
+                .contains("0117 496 0199");
+        assertThat(answer.at("/shopfront/html").size()).isGreaterThan(3);
+    }
+
+    @Nested
+    class TwoWindows {
+        @Test
+        void onDifferentPlacesMerge() {
+            long base = revision();
+            owner.edit(id, base, Browserlike.setText(headline(manuscript), "From one window"));
+            Browserlike.Answer other =
+                    owner.edit(id, base, Map.of("kind", "setLine", "path", "promise", "words", "within a day"));
+            assertThat(other.status()).isEqualTo(200);
+            assertThat(words(now())).isEqualTo("From one window");
+            assertThat(owner.get("/api/sites/" + id).json().at("/sheet/promise").asString())
+                    .isEqualTo("within a day");
+        }
+
+        @Test
+        void onOneTextKeepTheSecondWordsAside() {
+            long base = revision();
+            owner.edit(id, base, Browserlike.setText(headline(manuscript), "The first"));
+            JsonNode second = owner.edit(id, base, Browserlike.setText(headline(manuscript), "The second"))
+                    .json();
+            assertThat(second.path("aside").asBoolean()).isTrue();
+            assertThat(words(now())).isEqualTo("The first");
+            JsonNode aside = now().at("/asides/0");
+            assertThat(aside.toString()).contains("The second");
+            assertThat(aside.path("mine").asBoolean()).isTrue();
+            assertThat(owner.call(
+                                    "DELETE",
+                                    "/api/sites/" + id + "/asides/"
+                                            + aside.path("id").asString(),
+                                    null)
+                            .status())
+                    .isEqualTo(204);
+            assertThat(now().path("asides").size()).isZero();
+        }
+
+        @Test
+        void wordsForASectionThatIsGoneAreKeptAside() {
+            long base = revision();
+            String opening = section(manuscript, "OPENING").path("id").asString();
+            owner.edit(id, base, Map.of("kind", "removeSection", "section", opening));
+            JsonNode late = owner.edit(id, base, Browserlike.setText(headline(manuscript), "Too late"))
+                    .json();
+            assertThat(late.path("aside").asBoolean()).isTrue();
+        }
+
+        @Test
+        void onOneLineTellTheSecond() {
+            long base = revision();
+            owner.edit(id, base, Map.of("kind", "setLine", "path", "telephone", "words", "0117 496 0111"));
+            Browserlike.Answer second =
+                    owner.edit(id, base, Map.of("kind", "setLine", "path", "telephone", "words", "0117 496 0222"));
+            assertThat(second.status()).isEqualTo(409);
+            assertThat(second.json().path("detail").asString()).contains("Somebody else has changed this");
+        }
+    }
+
+    @Nested
+    class Steps {
+        private JsonNode step(String way) {
+            return owner.call("POST", "/api/sites/" + id + "/" + way, Map.of("revision", revision()))
+                    .json();
+        }
+
+        @Test
+        void goBackToTheBeginningAndForwardAgain() {
+            String before = words(manuscript);
+            for (int i = 1; i <= 5; i++) {
+                headline("Step " + i);
+            }
+            for (int i = 0; i < 5; i++) {
+                step("undo");
+            }
+            assertThat(words(now())).isEqualTo(before);
+            assertThat(now().path("canUndo").asBoolean()).isFalse();
+            for (int i = 0; i < 5; i++) {
+                step("redo");
+            }
+            assertThat(words(now())).isEqualTo("Step 5");
+            step("undo");
+            headline("Another way");
+            assertThat(now().path("canRedo").asBoolean()).isFalse();
+        }
+
+        @Test
+        void doNotGoBeyondTheKeptDraft() {
+            Browserlike.Answer answer =
+                    owner.call("POST", "/api/sites/" + id + "/undo", Map.of("revision", revision()));
+            assertThat(answer.status()).isEqualTo(409);
+            assertThat(answer.json().path("detail").asString()).isEqualTo("There is nothing to take back.");
+        }
+
+        @Test
+        void takeBackMyOwnAndLeaveWhatSomebodyElseHasBuiltUpon() {
+            Browserlike helper = helper();
+            headline("Mine");
+            owner.edit(id, revision(), Map.of("kind", "setLine", "path", "promise", "words", "mine too"));
+            helper.edit(id, revision(), Map.of("kind", "setLine", "path", "promise", "words", "theirs"));
+            step("undo");
+            assertThat(owner.get("/api/sites/" + id).json().at("/sheet/promise").asString())
+                    .isEqualTo("theirs");
+            assertThat(words(now())).isNotEqualTo("Mine");
+        }
+
+        private Browserlike helper() {
+            Browserlike helper = Browserlike.fresh();
+            String email = UUID.randomUUID() + "@quill.example";
+            helper.signUp(email);
+            owner.call("POST", "/api/sites/" + id + "/invitations", Map.of("email", email, "kind", "HELP"));
+            String link = StandInMails.linkTo(email);
+            assertThat(helper.call("POST", "/api" + link.replace("/invitation/", "/invitations/"), null)
+                            .status())
+                    .isEqualTo(200);
+            return helper;
+        }
+    }
+
+    @Nested
+    class Refused {
+        @Test
+        void aTextOfAMegabyte() {
+            assertThat(headline("x".repeat(1_000_000)).status()).isEqualTo(413);
+            assertThat(headline("x".repeat(201)).status()).isEqualTo(422);
+            assertThat(headline("x".repeat(201)).json().path("detail").asString())
+                    .isEqualTo("At most 200 characters, please; this has 201. Shorten it.");
+        }
+
+        @ParameterizedTest
+        @ValueSource(
+                strings = {
+                    "{\"kind\":\"putDraft\",\"site\":null,\"look\":null}",
+                    "{\"kind\":\"nonsense\"}",
+                    "{\"kind\":\"setText\"}",
+                    "[]",
+                    "7",
+                    "{\"kind\":\"several\",\"edits\":[{\"kind\":\"putDraft\",\"site\":null,\"look\":null}]}",
+                    "{\"kind\":\"setMarks\",\"marks\":{\"x\":\"SUGGESTED\"}}"
+                })
+        void whatIsNotMadeByHand(String edit) {
+            Browserlike.Answer answer = owner.call(
+                    "POST",
+                    "/api/sites/" + id + "/edits",
+                    "{\"revision\":" + revision() + ",\"key\":\"" + UUID.randomUUID() + "\",\"edit\":" + edit + "}");
+            assertThat(answer.status()).isEqualTo(400);
+            assertThat(answer.body()).doesNotContain("Exception", "tools.jackson", "ostium.core");
+        }
+
+        @Test
+        void aSiteOfASchemaThatIsNotKnown() {
+            JdbcTemplate database = RunningOstium.get().bean(JdbcTemplate.class);
+            String other =
+                    owner.site(Browserlike.sheet("From the future")).path("id").asString();
+            database.update("delete from edit where site = ?", other);
+            database.update("update site set revision = 1 where id = ?", other);
+            database.update(
+                    "update snapshot set state = '{\"schema\":99,\"sheet\":{}}' where site = ? and number = 1", other);
+            try (AutoCloseable second = closing(RunningOstium.another())) {
+                Browserlike elsewhere = owner.at(((Closing) second).port());
+                Browserlike.Answer answer = elsewhere.get("/api/sites/" + other);
+                assertThat(answer.status()).isEqualTo(409);
+                assertThat(answer.json().path("detail").asString()).contains("another version of Ostium");
+            } catch (Exception e) {
+                throw new AssertionError(e);
+            } finally {
+                database.update("delete from site where id = ?", other);
+            }
+        }
+
+        private record Closing(RunningOstium instance) implements AutoCloseable {
+            int port() {
+                return instance.port();
+            }
+
+            @Override
+            public void close() {
+                instance.close();
+            }
+        }
+
+        private static Closing closing(RunningOstium instance) {
+            return new Closing(instance);
+        }
+    }
+
+    @Nested
+    class Drafting {
+        @Test
+        void aSectionAgainLeavesOwnWords() {
+            headline("My own headline");
+            String opening = section(manuscript, "OPENING").path("id").asString();
+            JsonNode answer = owner.call(
+                            "POST",
+                            "/api/sites/" + id + "/sections/" + opening + "/draft",
+                            Map.of("revision", revision()))
+                    .json();
+            assertThat(words(answer.path("manuscript"))).isEqualTo("My own headline");
+        }
+
+        @Test
+        void aSectionTheFactsCouldCarryIsOfferedAndAdded() {
+            String hours = section(manuscript, "HOURS").path("id").asString();
+            owner.edit(id, revision(), Map.of("kind", "removeSection", "section", hours));
+            JsonNode offers = now().path("offers");
+            assertThat(offers)
+                    .extracting(offer -> offer.path("kind").asString())
+                    .contains("HOURS");
+            JsonNode answer = owner.call(
+                            "POST", "/api/sites/" + id + "/sections", Map.of("revision", revision(), "kind", "HOURS"))
+                    .json();
+            assertThat(section(answer.path("manuscript"), "HOURS").path("id").asString())
+                    .isNotEqualTo(hours);
+            owner.call("POST", "/api/sites/" + id + "/undo", Map.of("revision", revision()));
+            owner.call("POST", "/api/sites/" + id + "/undo", Map.of("revision", revision()));
+            assertThat(section(now(), "HOURS").path("id").asString()).isEqualTo(hours);
+        }
+
+        @Test
+        void aSnagIsPutRightByTheOwnersWord() {
+            String text = section(manuscript, "HOURS").at("/texts/heading/id").asString();
+            owner.edit(id, revision(), Map.of("kind", "setMarks", "marks", Map.of(text, "CONFIRMED")));
+            owner.edit(id, revision(), Map.of("kind", "setLine", "path", "hours", "words", ""));
+            List<JsonNode> snags = now().path("snags")
+                    .valueStream()
+                    .filter(snag -> snag.path("text").asString().equals(text))
+                    .toList();
+            for (JsonNode snag : snags) {
+                Browserlike.Answer answer = owner.call(
+                        "POST",
+                        "/api/sites/" + id + "/fixes",
+                        Map.of(
+                                "revision",
+                                revision(),
+                                "rule",
+                                snag.path("rule").asString(),
+                                "section",
+                                snag.path("section").asString(),
+                                "text",
+                                text));
+                assertThat(answer.status()).isEqualTo(200);
+            }
+            assertThat(now().path("snags")
+                            .valueStream()
+                            .filter(snag -> snag.path("text").asString().equals(text)))
+                    .isEmpty();
+        }
+    }
+
+    @Test
+    void aHundredEditsLeaveASnapshotAndTheLogStillSaysTheSame() {
+        for (int i = 1; i <= 110; i++) {
+            headline("Number " + i);
+        }
+        JdbcTemplate database = RunningOstium.get().bean(JdbcTemplate.class);
+        assertThat(database.queryForObject("select max(number) from snapshot where site = ?", Long.class, id))
+                .isEqualTo(100);
+        assertThat(words(now())).isEqualTo("Number 110");
+        RunningOstium second = RunningOstium.another();
+        try {
+            JsonNode elsewhere = owner.at(second.port())
+                    .get("/api/sites/" + id + "/manuscript")
+                    .json();
+            assertThat(elsewhere.path("site")).isEqualTo(now().path("site"));
+        } finally {
+            second.close();
+        }
+    }
+}

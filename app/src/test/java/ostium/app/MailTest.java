@@ -1,0 +1,126 @@
+package ostium.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.Map;
+import java.util.UUID;
+import java.util.concurrent.Callable;
+import java.util.concurrent.TimeUnit;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.springframework.jdbc.core.JdbcTemplate;
+import ostium.app.standin.CaughtMail;
+import tools.jackson.databind.JsonNode;
+
+/** Mail for each enquiry, also when the mail server is down for a while. */
+class MailTest {
+    private final Browserlike owner = Browserlike.fresh();
+    private final String email = UUID.randomUUID() + "@quill.example";
+    private final String host = "mail-" + UUID.randomUUID().toString().substring(0, 8);
+    private String id;
+
+    @BeforeEach
+    void publish() {
+        JsonNode site = owner.site(Browserlike.sheet("Mailed Sweeps"));
+        id = site.path("id").asString();
+        owner.signUp(email);
+        owner.publish(site, host);
+    }
+
+    private void write(String name, String reach, String message) {
+        assertThat(Browserlike.fresh()
+                        .post(
+                                host + ".localhost",
+                                "/_ostium/enquiry",
+                                Map.of("name", name, "reach", reach, "message", message))
+                        .status())
+                .isEqualTo(303);
+    }
+
+    private JsonNode delivery() {
+        return owner.get("/api/sites/" + id + "/enquiries").json().at("/0/deliveries/0");
+    }
+
+    @Test
+    void anEnquiryReachesTheOwnerWithAWayToAnswer() throws Exception {
+        write("Oona Quayle", "oona@quayle.example", "Can you come on Friday?\nBefore noon.");
+        CaughtMail.Caught mail = StandInMails.next(email);
+        assertThat(mail.subject()).isEqualTo("Oona Quayle has written to you");
+        assertThat(mail.replyTo()).isEqualTo("oona@quayle.example");
+        assertThat(mail.text()).contains("Can you come on Friday?", "Before noon.", "/sites/" + id + "/enquiries");
+        within(10, () -> delivery().path("state").asString().equals("SENT"));
+        assertThat(StandInMails.to(email)).hasSize(1);
+    }
+
+    @Test
+    void aMailServerThatIsDownDelaysAndLosesNothing() throws Exception {
+        CaughtMail server = RunningOstium.get().bean(CaughtMail.class);
+        server.stop();
+        try {
+            write("Piet Marrow", "0117 496 0771", "The stove smokes.");
+            write("Hester Dunnock", "0117 496 0612", "Jackdaws again.");
+            within(20, () -> delivery().path("tries").asInt() > 0);
+            assertThat(delivery().path("state").asString()).isEqualTo("WAITING");
+            assertThat(delivery().path("fault").asString()).contains("cannot be reached");
+        } finally {
+            server.start();
+        }
+        within(40, () -> StandInMails.to(email).size() == 2);
+        within(10, () -> delivery().path("state").asString().equals("SENT"));
+        assertThat(StandInMails.to(email))
+                .extracting(CaughtMail.Caught::messageId)
+                .doesNotHaveDuplicates();
+    }
+
+    /** As after a crash between the server's yes and our note of it: the mail still waits, and goes out again. */
+    @Test
+    void aRepeatHasTheSameMessageId() throws Exception {
+        write("Marek Holm", "marek@holm.example", "The yearly service please.");
+        within(20, () -> delivery().path("state").asString().equals("SENT"));
+        JdbcTemplate database = RunningOstium.get().bean(JdbcTemplate.class);
+        String mail = database.queryForObject("select id from mail where recipient = ?", String.class, email);
+        database.update("update mail set state = 'WAITING' where id = ?", mail);
+        database.update(
+                "insert into scheduled_tasks (task_name, task_instance, execution_time, picked, version)"
+                        + " values ('mail', ?, now(), false, 1)",
+                mail);
+        within(20, () -> StandInMails.to(email).size() == 2);
+        assertThat(StandInMails.to(email).stream()
+                        .map(CaughtMail.Caught::messageId)
+                        .distinct())
+                .hasSize(1);
+    }
+
+    @Test
+    void whatLooksUnwantedBothersNobody() throws Exception {
+        Browserlike.fresh()
+                .post(
+                        host + ".localhost",
+                        "/_ostium/enquiry",
+                        Map.of("name", "Bot", "reach", "bot@spam.example", "message", "Buy", "website", "http://x"));
+        write("Oona", "oona@quayle.example", "A real one");
+        assertThat(StandInMails.next(email).text()).contains("A real one");
+        assertThat(StandInMails.to(email)).hasSize(1);
+    }
+
+    @Test
+    void messagesGoWhereTheOwnerSaysAtOnce() {
+        String office = "office-" + email;
+        JsonNode manuscript = owner.get("/api/sites/" + id + "/manuscript").json();
+        owner.edit(
+                id,
+                manuscript.path("revision").asLong(),
+                Map.of("kind", "sendMessagesTo", "addresses", java.util.List.of(office)));
+        write("Oona", "oona@quayle.example", "To the office");
+        assertThat(StandInMails.next(office).text()).contains("To the office");
+        assertThat(StandInMails.to(email)).isEmpty();
+    }
+
+    private static void within(int seconds, Callable<Boolean> holds) throws Exception {
+        long end = System.nanoTime() + TimeUnit.SECONDS.toNanos(seconds);
+        while (!holds.call()) {
+            assertThat(System.nanoTime()).as("not within " + seconds + " s").isLessThan(end);
+            StandInMails.pause();
+        }
+    }
+}

@@ -1,0 +1,55 @@
+package ostium.app;
+
+import java.util.List;
+import java.util.concurrent.TimeUnit;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import ostium.app.standin.CaughtMail;
+
+/** What the mail stand-in of the application under test has caught. */
+public final class StandInMails {
+    private static final Pattern LINK = Pattern.compile("https?://[^/\\s]+(/\\S+)");
+
+    private StandInMails() {}
+
+    public static List<CaughtMail.Caught> to(String email) {
+        return RunningOstium.get().bean(CaughtMail.class).caught().stream()
+                .filter(mail -> mail.to().equals(email))
+                .toList();
+    }
+
+    /** The newest mail to an address, waited for. */
+    public static CaughtMail.Caught next(String email) {
+        long end = System.nanoTime() + TimeUnit.SECONDS.toNanos(20);
+        while (System.nanoTime() < end) {
+            List<CaughtMail.Caught> mails = to(email);
+            if (!mails.isEmpty()) {
+                return mails.get(0);
+            }
+            pause();
+        }
+        throw new AssertionError("no mail to " + email);
+    }
+
+    /** The path of the link in the newest mail to an address. */
+    public static String linkTo(String email) {
+        return link(next(email));
+    }
+
+    public static String link(CaughtMail.Caught mail) {
+        Matcher link = LINK.matcher(mail.text());
+        if (!link.find()) {
+            throw new AssertionError("no link in " + mail.text());
+        }
+        return link.group(1);
+    }
+
+    static void pause() {
+        try {
+            Thread.sleep(50);
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+            throw new IllegalStateException(e);
+        }
+    }
+}
