@@ -2,20 +2,37 @@ package ostium.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import com.icegreen.greenmail.util.GreenMail;
+import com.icegreen.greenmail.util.ServerSetup;
+import jakarta.mail.internet.MimeMessage;
 import java.io.File;
 import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.sql.Connection;
+import java.sql.ResultSet;
+import java.sql.SQLException;
+import java.sql.Statement;
 import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Random;
+import java.util.Set;
+import java.util.concurrent.CopyOnWriteArrayList;
 import java.util.concurrent.TimeUnit;
+import java.util.concurrent.atomic.AtomicInteger;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
 
 /** What was acknowledged survives the sudden end of the application, on a database with an owner's settings. */
 class DurabilityTest {
     private static final TestDatabase DATABASE = TestDatabase.durable();
+    private static final long SEED = 20261125;
 
     @Test
     void anAcceptedEnquirySurvivesKillMinusNine() throws Exception {
@@ -53,16 +70,211 @@ class DurabilityTest {
         }
     }
 
+    /**
+     * 500 edits and 500 enquiries, with publications between, while the application is killed at random: nothing that
+     * was acknowledged is missing, the live page is always a whole one, and every enquiry's mail arrives.
+     */
+    @Test
+    void nothingAcknowledgedIsLostWhenItIsKilledAtRandom() throws Exception {
+        GreenMail server = new GreenMail(new ServerSetup(0, "127.0.0.1", ServerSetup.PROTOCOL_SMTP));
+        server.start();
+        int smtp = server.getSmtp().getPort();
+        Random random = new Random(SEED);
+        Application application = Application.start("--spring.mail.host=127.0.0.1", "--spring.mail.port=" + smtp);
+        Browserlike owner = new Browserlike(application.port());
+        owner.signUp("killed@quill.example");
+        JsonNode site = owner.site(Browserlike.sheet("Version 0"));
+        String id = site.path("id").asString();
+        owner.publish(site, "killed");
+        Work work = new Work(id);
+        try {
+            for (int round = 0; round < 4 && !work.isDone(); round++) {
+                boolean last = round == 3;
+                Thread editing = new Thread(work.edits(application.port()));
+                Thread writing = new Thread(work.enquiries(application.port()));
+                editing.start();
+                writing.start();
+                if (!last) {
+                    Thread.sleep(500 + random.nextInt(1500));
+                    application.kill();
+                    assertThat(application.process().isAlive()).isFalse();
+                }
+                editing.join(120_000);
+                writing.join(120_000);
+                if (!last) {
+                    application = Application.start("--spring.mail.host=127.0.0.1", "--spring.mail.port=" + smtp);
+                    Browserlike visitor = new Browserlike(application.port());
+                    assertWhole(visitor, work);
+                }
+            }
+            assertThat(work.isDone()).isTrue();
+            work.assertAllKept(DATABASE);
+            assertMailsArrive(server, work);
+        } finally {
+            application.kill();
+            server.stop();
+        }
+    }
+
+    /** The page is one that was published, with the files it names. */
+    private static void assertWhole(Browserlike visitor, Work work) {
+        String page = visitor.getAt("killed.localhost", "/").body();
+        org.jsoup.nodes.Document document = org.jsoup.Jsoup.parse(page);
+        String name = document.select(".brand .name").text();
+        assertThat(Integer.parseInt(name.replace("Version ", ""))).isGreaterThanOrEqualTo(work.published.get());
+        for (org.jsoup.nodes.Element file : document.select("link[rel=stylesheet], script[src], img")) {
+            String path = file.hasAttr("href") ? file.attr("href") : file.attr("src");
+            assertThat(visitor.getAt("killed.localhost", "/" + path).status())
+                    .as(path)
+                    .isEqualTo(200);
+        }
+    }
+
+    private static void assertMailsArrive(GreenMail server, Work work) throws Exception {
+        Set<String> arrived = new HashSet<>();
+        long end = System.nanoTime() + TimeUnit.SECONDS.toNanos(120);
+        while (arrived.size() < work.enquiries.size() && System.nanoTime() < end) {
+            Thread.sleep(500);
+            arrived.clear();
+            Map<String, String> ids = new HashMap<>();
+            for (MimeMessage mail : server.getReceivedMessages()) {
+                Matcher words = Pattern.compile("Message number [0-9]+").matcher((String) mail.getContent());
+                if (words.find() && work.enquiries.contains(words.group())) {
+                    arrived.add(words.group());
+                    ids.merge(mail.getMessageID(), words.group(), (one, other) -> {
+                        assertThat(one).isEqualTo(other);
+                        return one;
+                    });
+                }
+            }
+            assertThat(ids.values()).as("one Message-ID a message").doesNotHaveDuplicates();
+        }
+        assertThat(arrived).containsExactlyInAnyOrderElementsOf(work.enquiries);
+    }
+
+    /** What is sent, and what was acknowledged of it. */
+    private static final class Work {
+        private static final int EACH = 500;
+        private final String site;
+        private final List<String> edits = new CopyOnWriteArrayList<>();
+        private final List<String> enquiries = new CopyOnWriteArrayList<>();
+        private final AtomicInteger published = new AtomicInteger();
+        private int versions;
+        private int edited;
+        private int written;
+
+        Work(String site) {
+            this.site = site;
+        }
+
+        boolean isDone() {
+            return edits.size() >= EACH && enquiries.size() >= EACH;
+        }
+
+        /** Edits one after another, every twentieth with a publication; ends when there are enough, or nobody answers. */
+        Runnable edits(int port) {
+            return () -> {
+                try {
+                    Browserlike owner = new Browserlike(port);
+                    owner.call(
+                            "POST",
+                            "/api/session",
+                            Map.of("email", "killed@quill.example", "password", "a long password"));
+                    while (edits.size() < EACH) {
+                        edit(owner);
+                    }
+                } catch (UncheckedIOException | tools.jackson.core.JacksonException e) {
+                    // Killed.
+                }
+            };
+        }
+
+        private void edit(Browserlike owner) {
+            long revision = owner.get("/api/sites/" + site + "/revision")
+                    .json()
+                    .path("revision")
+                    .asLong();
+            String key = "edit-number-" + edited++;
+            boolean renames = edited % 20 == 0;
+            Map<String, Object> edit = renames
+                    ? Map.of("kind", "setLine", "path", "name", "words", "Version " + ++versions)
+                    : Map.of("kind", "setLine", "path", "promise", "words", "by " + key);
+            int status = owner.call(
+                            "POST",
+                            "/api/sites/" + site + "/edits",
+                            Map.of("revision", revision, "key", key, "edit", edit))
+                    .status();
+            if (status == 200) {
+                edits.add(key);
+            }
+            if (renames
+                    && owner.call("POST", "/api/sites/" + site + "/publications", Map.of("address", ""))
+                                    .status()
+                            == 201) {
+                published.set(versions);
+            }
+        }
+
+        Runnable enquiries(int port) {
+            return () -> {
+                try {
+                    Browserlike visitor = new Browserlike(port);
+                    while (enquiries.size() < EACH) {
+                        String words = "Message number " + written++;
+                        int status = visitor.post(
+                                        "killed.localhost",
+                                        "/_ostium/enquiry",
+                                        Map.of("name", "Piet", "reach", "piet@marrow.example", "message", words))
+                                .status();
+                        if (status == 303) {
+                            enquiries.add(words);
+                        }
+                    }
+                } catch (UncheckedIOException e) {
+                    // Killed.
+                }
+            };
+        }
+
+        void assertAllKept(TestDatabase database) throws SQLException {
+            try (Connection connection = database.connect()) {
+                assertThat(column(connection, "select edit_key from edit where site = '" + site + "'"))
+                        .containsAll(edits);
+                List<String> kept = column(connection, "select fields from enquiry where site = '" + site + "'");
+                Set<String> messages = new HashSet<>();
+                for (String fields : kept) {
+                    Matcher words = Pattern.compile("Message number [0-9]+").matcher(fields);
+                    assertThat(words.find()).isTrue();
+                    messages.add(words.group());
+                }
+                assertThat(messages).containsAll(enquiries).hasSize(kept.size());
+            }
+        }
+
+        private static List<String> column(Connection connection, String query) throws SQLException {
+            List<String> values = new ArrayList<>();
+            try (Statement statement = connection.createStatement();
+                    ResultSet rows = statement.executeQuery(query)) {
+                while (rows.next()) {
+                    values.add(rows.getString(1));
+                }
+            }
+            return values;
+        }
+    }
+
     /** The application in a process of its own. */
     private record Application(Process process, int port) {
-        static Application start() throws IOException, InterruptedException {
+        static Application start(String... more) throws IOException, InterruptedException {
             Path log = Files.createTempFile("ostium", ".log");
             List<String> command = new ArrayList<>(List.of(
                     Path.of(System.getProperty("java.home"), "bin", "java").toString(),
                     "-cp",
                     System.getProperty("java.class.path"),
                     "ostium.app.Ostium",
-                    "--server.port=0"));
+                    "--server.port=0",
+                    "--ostium.enquiries-per-ten-minutes=100000"));
+            command.addAll(List.of(more));
             for (String setting : DATABASE.settings()) {
                 command.add("--" + setting);
             }

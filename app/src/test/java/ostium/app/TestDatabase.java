@@ -46,6 +46,15 @@ public final class TestDatabase {
         };
     }
 
+    /** A connection of its own, to see what is really stored. */
+    public java.sql.Connection connect() throws java.sql.SQLException {
+        return java.sql.DriverManager.getConnection(
+                "jdbc:mariadb://127.0.0.1:" + port + "/ostium_test_"
+                        + ProcessHandle.current().pid(),
+                "ostium",
+                password());
+    }
+
     private String password() {
         try {
             return Files.readString(directory.resolve("password")).strip();
