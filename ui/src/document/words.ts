@@ -22,6 +22,20 @@ export function plain(tree: Block[], say: Say): string {
     .join(' ');
 }
 
+/** Characters of a text as its limit counts them: what is typed, not what facts say. */
+export function length(tree: Block[]): number {
+  const inline = (nodes: Inline[]): number =>
+    nodes.reduce(
+      (sum, node) =>
+        sum +
+        (node.kind === 'words' ? [...node.value].length : node.kind === 'fact' ? 0 : inline(node.inside)),
+      0
+    );
+  return tree
+    .flatMap((block) => (block.kind === 'list' ? block.entries : [block]))
+    .reduce((sum, paragraph) => sum + inline(paragraph.inside), 0);
+}
+
 /** The same tree with the words of every fact in it, for a page that cannot look facts up. */
 export function said(tree: Block[], say: Say): unknown[] {
   const inline = (node: Inline): unknown =>

@@ -241,8 +241,8 @@
         {#if words}
           {#key words.editor}<TextTools editor={words.editor} lists={words.lists} {manuscript} />{/key}
         {:else}
-        <button class="word keys" type="button" onclick={() => (keys = true)}>Keys</button>
-        <a class="word" href="/sites/{id}/publish">Earlier versions</a>
+          <button class="word keys" type="button" onclick={() => (keys = true)}>Keys</button>
+          <a class="word" href="/sites/{id}/publish">Earlier versions</a>
         {/if}
       </div>
     </div>

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import type { Section, Text } from '../../document/types';
+  import type { Section } from '../../document/types';
   import { getDesk } from './desk';
   import Margin from './Margin.svelte';
   import type { ManuscriptState } from './manuscript.svelte';
@@ -60,11 +60,6 @@
     });
     void manuscript.keep().then(() => setTimeout(() => document.getElementById(`text-${id}`)?.focus(), 50));
   }
-
-  function label(text: Text, words: string): string {
-    void text;
-    return `${name}: ${words}`;
-  }
 </script>
 
 <section
@@ -91,7 +86,8 @@
             id={text.id}
             tree={text.tree}
             shape={slot.shape}
-            label={label(text, slot.words)}
+            longest={slot.longest}
+            label="{name}: {slot.words}"
             look={look(slot.name)}
             placeholder="Write {slot.words} here"
           />
@@ -122,6 +118,7 @@
             id={item.texts['says'].id}
             tree={item.texts['says'].tree}
             shape="LINES"
+            longest={400}
             label="{name}: what you do every time"
           />
           <button

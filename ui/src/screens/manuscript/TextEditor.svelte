@@ -4,6 +4,7 @@
   import { untrack } from 'svelte';
   import { fromProse, sameTree, toProse } from '../../document/prose';
   import type { Block } from '../../document/types';
+  import { length } from '../../document/words';
   import { drawChip, FactNode } from './factNode';
   import type { ManuscriptState } from './manuscript.svelte';
   import { getDesk } from './desk';
@@ -16,7 +17,8 @@
     shape,
     label,
     look = 'body',
-    placeholder = ''
+    placeholder = '',
+    longest
   }: {
     manuscript: ManuscriptState;
     id: string;
@@ -25,12 +27,14 @@
     label: string;
     look?: 'headline' | 'heading' | 'body' | 'button';
     placeholder?: string;
+    longest: number;
   } = $props();
 
   const desk = getDesk();
   let place = $state<HTMLDivElement>();
   let editor = $state.raw<Editor>();
   let empty = $state(false);
+  let fault = $state('');
 
   $effect(() => {
     if (!place) return;
@@ -86,8 +90,17 @@
       onUpdate: ({ editor: changed }) => {
         const words = fromProse(changed.getJSON());
         empty = changed.isEmpty;
-        desk.typed(id, words);
-        manuscript.type(id, words);
+        const long = length(words);
+        fault =
+          long > longest
+            ? `At most ${longest} characters, please; this has ${long}. It is kept once it is shorter.`
+            : '';
+        if (fault) {
+          manuscript.hold(id);
+        } else {
+          desk.typed(id, words);
+          manuscript.type(id, words);
+        }
       },
       onFocus: ({ editor: entered }) => {
         desk.editing(entered, many);
@@ -123,6 +136,7 @@
 
 <div class="text {look}" class:empty>
   <div class="place" bind:this={place} data-placeholder={empty ? placeholder : undefined}></div>
+  {#if fault}<p class="fault" role="alert">{fault}</p>{/if}
 </div>
 
 <style>
@@ -204,6 +218,11 @@
     height: 0 !important;
     margin: 0 !important;
     border: 0 !important;
+  }
+  .fault {
+    margin-top: 4px;
+    color: var(--madder);
+    font-size: 15px;
   }
   .place :global(.fact-chip) {
     padding: 0 5px;

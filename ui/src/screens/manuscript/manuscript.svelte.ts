@@ -41,6 +41,7 @@ export class ManuscriptState {
 
   #queue = $state.raw<Waiting[]>([]);
   #typed = $state.raw<Record<string, Block[]>>({});
+  #held = $state.raw<string[]>([]);
   #timers: Record<string, ReturnType<typeof setTimeout>> = {};
   #retry: ReturnType<typeof setTimeout> | undefined;
   #running: Promise<void> | undefined;
@@ -78,16 +79,27 @@ export class ManuscriptState {
     this.view?.facts.find((each) => each.id === fact)?.facets.find((each) => each.facet === facet)?.says ??
     '';
 
-  /** Whether words of a text wait here. */
+  /** Whether words of a text wait here, or are held because they cannot be kept as they are. */
   isTyped(text: string): boolean {
     return (
       text in this.#typed ||
+      this.#held.includes(text) ||
       this.#queue.some((waiting) => waiting.edit.kind === 'setText' && waiting.edit.text === text)
     );
   }
 
+  /** Leaves words where they are typed and sends nothing, as long as they are too many. */
+  hold(text: string): void {
+    this.#held = [...this.#held.filter((each) => each !== text), text];
+    clearTimeout(this.#timers[text]);
+    delete this.#timers[text];
+    const { [text]: dropped, ...rest } = this.#typed;
+    if (dropped) this.#typed = rest;
+  }
+
   /** Takes words as they are typed; they are sent after a pause. */
   type(text: string, tree: Block[]): void {
+    this.#held = this.#held.filter((each) => each !== text);
     this.#typed = { ...this.#typed, [text]: tree };
     this.keeping = 'keeping';
     clearTimeout(this.#timers[text]);

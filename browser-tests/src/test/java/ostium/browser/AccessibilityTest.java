@@ -52,7 +52,55 @@ class AccessibilityTest {
 
             page.navigate(site + "/page");
             page.frameLocator("iframe").locator("h1").waitFor();
-            check(page, "page");
+            check(page, "manuscript");
+            page.getByLabel("Opening: first lines").click();
+            owner.taps("Put in a fact");
+            check(page, "manuscript with a text chosen");
+            page.keyboard().press("Escape");
+            page.locator("dd button").first().click();
+            page.locator("#fact-line").waitFor();
+            check(page, "a fact to be changed");
+            page.keyboard().press("Escape");
+            if (screen == Chromium.Screen.LAPTOP) {
+                owner.taps("Keys");
+                page.locator(".keys-dialog").waitFor();
+                check(page, "keys");
+                page.keyboard().press("Escape");
+            }
+
+            page.navigate(site + "/publish");
+            page.getByText("Versions").waitFor();
+            owner.taps("Take the site off the web");
+            check(page, "publish");
+
+            page.navigate(site + "/people");
+            page.getByText("Hand the site over").waitFor();
+            owner.taps("Ask them");
+            page.locator("[aria-invalid=true]").first().waitFor();
+            check(page, "people with a fault");
+
+            page.navigate(Chromium.editor() + "/account");
+            page.getByText("Delete the account").first().waitFor();
+            check(page, "account");
+
+            page.navigate(Chromium.editor() + "/mails");
+            page.getByText("No mail leaves this machine").waitFor();
+            check(page, "mail stand-in");
+
+            page.navigate(Chromium.editor() + "/forgotten");
+            page.getByText("Send me a link").waitFor();
+            check(page, "forgotten password");
+
+            page.navigate(Chromium.editor() + "/new-password/nothing");
+            owner.taps("Take this one");
+            page.getByRole(com.microsoft.playwright.options.AriaRole.ALERT)
+                    .first()
+                    .waitFor();
+            check(page, "a link that is not good any more");
+
+            page.navigate(Chromium.editor() + "/invitation/nothing");
+            page.getByText("not good any more").waitFor();
+            check(page, "an invitation that is not good any more");
 
             page.navigate(site);
             page.locator("#name").waitFor();
@@ -71,7 +119,7 @@ class AccessibilityTest {
 
     @ParameterizedTest(name = "{0}, {1}")
     @MethodSource("everyLight")
-    void thePublishDialog(Chromium.Screen screen, ColorScheme light) {
+    void theDraftAndKeepingIt(Chromium.Screen screen, ColorScheme light) {
         try (BrowserContext context = Chromium.context(screen, light, true)) {
             Page page = context.newPage();
             Owner owner = Owner.at(page, "/")
@@ -81,11 +129,17 @@ class AccessibilityTest {
                     .waitsUntilKept()
                     .taps("Lay out the page");
             page.waitForURL("**/page");
-            owner.taps("Publish").says("address", "no").taps("Make it public");
+            page.frameLocator("iframe").locator("h1").waitFor();
+            check(page, "draft");
+            owner.taps("Keep this one").taps("Make it mine");
             page.locator("[aria-invalid=true]").first().waitFor();
-            check(page, "publish dialog with a fault");
+            check(page, "keeping with a fault");
             page.keyboard().press("Escape");
-            assertThat(page.locator("#address").isVisible()).isFalse();
+            owner.keepsTheDraft();
+            page.navigate(page.url().replace("/page", "/publish"));
+            owner.says("address", "no").taps("Make it public");
+            page.locator("[aria-invalid=true]").first().waitFor();
+            check(page, "first publication with a fault");
         }
     }
 

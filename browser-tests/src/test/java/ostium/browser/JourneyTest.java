@@ -36,16 +36,15 @@ class JourneyTest {
 
             page.waitForURL("**/page");
             assertThat(page.getByText("One service, one with a price.")).isVisible();
-            owner.taps("Publish")
-                    .says("address", "journey-pianos")
+            owner.taps("Keep this one")
                     .says("account-name", "Isolde Tindle")
                     .says("account-email", "isolde@journey.example")
                     .says("account-password", "short")
-                    .taps("Make it public");
+                    .taps("Make it mine");
             assertThat(page.locator("#account-password-note")).hasText("A password has at least 8 characters.");
-            owner.says("account-password", "tuning forks").taps("Make it public");
-            assertThat(page.getByText("Your page is public")).isVisible();
-            owner.taps("Close");
+            owner.says("account-password", "tuning forks").taps("Make it mine");
+            assertThat(page.getByLabel("Opening: headline")).isVisible();
+            owner.publishes("journey-pianos");
 
             visitOnAPhone();
 

@@ -3,6 +3,7 @@ package ostium.browser;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import java.util.UUID;
 
 /** What an owner does, in the owner's words. */
 final class Owner {
@@ -46,6 +47,28 @@ final class Owner {
         page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Ashlatch Chimney Care"))
                 .click();
         page.waitForURL("**/enquiries");
+        return this;
+    }
+
+    /** Keeps the draft that is shown, with a new account. */
+    Owner keepsTheDraft() {
+        taps("Keep this one");
+        says("account-name", "Ada Ashlatch")
+                .says("account-email", UUID.randomUUID() + "@quill.example")
+                .says("account-password", "a long password")
+                .taps("Make it mine");
+        page.getByLabel("Opening: headline").waitFor();
+        return this;
+    }
+
+    /** Publishes a kept draft for the first time, and stays on the screen for publishing. */
+    Owner publishes(String address) {
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Publish"))
+                .first()
+                .click();
+        page.waitForURL("**/publish");
+        says("address", address).taps("Make it public");
+        page.getByText("Your page is public at").waitFor();
         return this;
     }
 

@@ -20,6 +20,7 @@ class ScreenshotsTest {
         openingSheet(Chromium.Screen.LAPTOP, ColorScheme.DARK, "opening-sheet-night");
         workplace(Chromium.Screen.LAPTOP, ColorScheme.LIGHT, "");
         workplace(Chromium.Screen.PHONE, ColorScheme.LIGHT, "-phone");
+        draft();
         publicPage(Chromium.Screen.LAPTOP, "public-page");
         publicPage(Chromium.Screen.PHONE, "public-page-phone");
     }
@@ -47,12 +48,36 @@ class ScreenshotsTest {
             new Owner(page).signsInAsAda();
             page.getByText("Oona Quayle").waitFor();
             shoot(page, "enquiries" + suffix);
-            page.navigate(page.url().replace("/enquiries", "/page"));
+            String site = page.url().replace("/enquiries", "");
+            page.navigate(site + "/page");
             page.frameLocator("iframe").locator("h1").waitFor();
+            page.getByLabel("Services, prices: heading").click();
+            page.evaluate("window.scrollTo(0, 0)");
+            shoot(page, "manuscript" + suffix);
             if (screen == Chromium.Screen.LAPTOP) {
-                page.getByText("on a laptop").click();
+                page.navigate(site + "/publish");
+                page.getByText("Versions").waitFor();
+                shoot(page, "publish" + suffix);
+                page.navigate(Chromium.editor() + "/sites");
+                page.locator("main li").first().waitFor();
+                shoot(page, "all-sites" + suffix);
             }
-            shoot(page, "page" + suffix);
+        }
+    }
+
+    private static void draft() {
+        try (BrowserContext context = Chromium.context(Chromium.Screen.LAPTOP)) {
+            Page page = context.newPage();
+            Owner owner = Owner.at(page, "/")
+                    .says("trade", "piano tuner")
+                    .says("name", "Wren & Tindle Pianos")
+                    .says("place", "3 Net Loft, Quillhaven QH1 2NL")
+                    .says("telephone", "0117 496 0388")
+                    .says("hours", "tue-fri 10-6, sat 10-2");
+            owner.taps("Tuning").says("services-0-price", "85").waitsUntilKept().taps("Lay out the page");
+            page.waitForURL("**/page");
+            page.frameLocator("iframe").locator("h1").waitFor();
+            shoot(page, "draft");
         }
     }
 
