@@ -269,6 +269,10 @@
 <Keys bind:open={keys} />
 
 <style>
+  /* What is gone to by Tab is never under the foot. */
+  :global(html) {
+    scroll-padding-bottom: 64px;
+  }
   .board {
     display: grid;
     grid-template-columns: minmax(0, 1fr) 392px;

@@ -10,7 +10,8 @@ import org.springframework.context.ConfigurableApplicationContext;
  * from its context.
  */
 public final class RunningOstium {
-    private static final TestDatabase DATABASE = TestDatabase.fast();
+    private static final TestDatabase DATABASE =
+            Boolean.getBoolean("ostium.speed") ? TestDatabase.durable() : TestDatabase.fast();
     private static RunningOstium started;
 
     private final ConfigurableApplicationContext context;

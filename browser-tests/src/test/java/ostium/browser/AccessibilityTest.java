@@ -51,10 +51,12 @@ class AccessibilityTest {
             String site = page.url().replace("/enquiries", "");
 
             page.navigate(site + "/page");
-            page.frameLocator("iframe").locator("h1").waitFor();
+            page.getByLabel("Opening: headline").waitFor();
+            toTheFoot(page);
             check(page, "manuscript");
-            page.getByLabel("Opening: first lines").click();
+            page.getByLabel("Opening: first lines").focus();
             owner.taps("Put in a fact");
+            toTheFoot(page);
             check(page, "manuscript with a text chosen");
             page.keyboard().press("Escape");
             page.locator("dd button").first().click();
@@ -161,6 +163,11 @@ class AccessibilityTest {
             check(page, "no such page");
             assertThat(complaints).isEmpty();
         }
+    }
+
+    /** The foot of a manuscript stays in view over what is scrolled; at the end it stands where it belongs. */
+    private static void toTheFoot(Page page) {
+        page.evaluate("window.scrollTo(0, document.body.scrollHeight)");
     }
 
     private static void check(Page page, String what) {

@@ -126,7 +126,7 @@ class ManuscriptTest {
     /** Hands that never leave the keyboard. */
     private record Keyboard(Page page) {
         Keyboard tabsTo(String name) {
-            for (int i = 0; i < 80; i++) {
+            for (int i = 0; i < 250; i++) {
                 Object here = page.evaluate("() => { const e = document.activeElement;"
                         + " return e.getAttribute('aria-label') || e.textContent.trim() }");
                 if (name.equals(here)) {
@@ -265,6 +265,7 @@ class ManuscriptTest {
             page.getByLabel("Price of Chimney sweep").fill("70");
             assertThat(shopfront(page).locator("#services")).containsText("£70");
             owner.taps("Add a service");
+            assertThat(page.getByLabel("Name of New service")).isFocused();
             page.keyboard().type("Cowl fitting");
             assertThat(shopfront(page).locator("#services")).containsText("Cowl fitting");
             owner.waitsUntilKept();
