@@ -11,8 +11,7 @@
     width = 390,
     height = 620,
     label,
-    select,
-    drawn
+    select
   }: {
     address: string;
     revision?: number;
@@ -20,7 +19,6 @@
     height?: number;
     label: string;
     select?: (section: string, text: string) => void;
-    drawn?: (at: number) => void;
   } = $props();
 
   let frame = $state<HTMLIFrameElement>();
@@ -61,7 +59,7 @@
 
   /** Words as they are typed, before the server has them. */
   export function type(id: string, tree: unknown[]): void {
-    tell({ type: 'text', id, tree, at: performance.now() });
+    tell({ type: 'text', id, tree });
   }
 
   /** Sections as the server draws them. */
@@ -81,11 +79,9 @@
       type?: string;
       section?: string;
       text?: string;
-      at?: number;
     };
     if (message?.schema !== 1) return;
     if (message.type === 'select') select?.(String(message.section ?? ''), String(message.text ?? ''));
-    if (message.type === 'drawn') drawn?.(Number(message.at));
   }
 </script>
 

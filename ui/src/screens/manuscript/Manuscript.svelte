@@ -259,7 +259,6 @@
           height={tall}
           label="The coming version of your page"
           select={found}
-          drawn={(at) => performance.measure('shopfront-typed', { start: at })}
         />
       {/if}
     </aside>

@@ -4,6 +4,7 @@
   import type { components } from '../../api/schema';
   import Frame from '../../parts/Frame.svelte';
   import { navigate, route } from '../../router';
+  import { session } from '../../session.svelte';
   import { SiteState } from '../../site.svelte';
   import Form from '../account/Form.svelte';
   import Lost from '../Lost.svelte';
@@ -45,6 +46,11 @@
     await load(id);
   }
 
+  async function leave(account: string): Promise<void> {
+    await api.DELETE('/api/sites/{id}/helpers/{account}', { params: { path: { id, account } } });
+    navigate('/sites');
+  }
+
   async function deleteSite(values: Record<string, string>) {
     if ((values['name'] ?? '').trim() !== site.sheet.name.trim()) {
       return {
@@ -81,6 +87,10 @@
               <span><b>{helper.name}</b> <span class="quiet">helps · {helper.email}</span></span>
               {#if site.view.owner}<button class="word" type="button" onclick={() => remove(helper.id)}
                   >Take off</button
+                >{:else if helper.email === session.current.email}<button
+                  class="word"
+                  type="button"
+                  onclick={() => leave(helper.id)}>Leave</button
                 >{/if}
             </li>
           {/each}

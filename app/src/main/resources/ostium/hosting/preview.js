@@ -4,7 +4,7 @@
  *   text { id, tree }                words as they are typed, before the server has them
  *   replace { order, html }          sections as the server draws them, those that changed with their HTML
  *   select { section, text }         what is chosen in the editor
- * It tells the editor: ready, select { section, text }, and drawn (the size of a patch in milliseconds).
+ * It tells the editor: ready, select { section, text }, and drawn once typed words stand.
  */
 (() => {
   let running = false;
@@ -149,11 +149,10 @@
     if (message.type === 'refresh') refresh();
     if (message.type === 'text' && Array.isArray(message.tree)) {
       type(String(message.id), message.tree);
-      if (message.at) requestAnimationFrame(() => tell({ type: 'drawn', at: message.at }));
+      tell({ type: 'drawn' });
     }
     if (message.type === 'replace' && Array.isArray(message.order)) {
       replace(message.order.map(String), message.html || {});
-      if (message.at) tell({ type: 'drawn', at: message.at });
     }
     if (message.type === 'select') select(message.section, message.text);
   });

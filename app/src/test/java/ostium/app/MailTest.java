@@ -82,7 +82,7 @@ class MailTest {
         database.update("update mail set state = 'WAITING' where id = ?", mail);
         database.update(
                 "insert into scheduled_tasks (task_name, task_instance, execution_time, picked, version)"
-                        + " values ('mail', ?, now(), false, 1)",
+                        + " values ('mail', ?, utc_timestamp(6), false, 1)",
                 mail);
         within(20, () -> StandInMails.to(email).size() == 2);
         assertThat(StandInMails.to(email).stream()

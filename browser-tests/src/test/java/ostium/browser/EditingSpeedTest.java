@@ -53,17 +53,22 @@ class EditingSpeedTest {
         withTwelveSections(id);
         List<String> lines = new ArrayList<>();
         lines.add("12 sections, 40 services; ms");
-        lines.add(line("server: POST edits, over HTTP on loopback", server(owner, id)));
+        lines.add(line(
+                "server: edit applied, committed, manuscript and sections drawn (Server-Timing)", server(owner, id)));
         try (BrowserContext context = Chromium.context(Chromium.Screen.LAPTOP)) {
             Page page = context.newPage();
             new Owner(page).signsIn(email, "a long password");
             page.navigate(Chromium.editor() + "/sites/" + id + "/page");
+            page.evaluate("window.drawn = []; let key = 0;"
+                    + "addEventListener('keydown', event => (key = event.timeStamp), true);"
+                    + "addEventListener('message', event => {"
+                    + " if (event.data.type === 'drawn') window.drawn.push(performance.now() - key) })");
             page.getByLabel("Opening: headline").click();
             page.waitForTimeout(2_000);
             page.keyboard().press("End");
             for (int i = 0; i < WARM + TIMES; i++) {
                 if (i == WARM) {
-                    page.evaluate("performance.clearMeasures(); performance.clearResourceTimings();"
+                    page.evaluate("window.drawn.length = 0; performance.clearResourceTimings();"
                             + "performance.setResourceTimingBufferSize(2000)");
                 }
                 page.keyboard().type(i % 12 == 11 ? " " : "a");
@@ -75,8 +80,8 @@ class EditingSpeedTest {
                 }
             }
             lines.add(line(
-                    "browser: key to local patch drawn, next frame included",
-                    numbers(page, "performance.getEntriesByName('shopfront-typed').map(e => e.duration)")));
+                    "browser: key pressed to words in the shopfront's page, and word of it back",
+                    numbers(page, "window.drawn")));
             lines.add(line(
                     "browser: POST edits to its answer, section HTML in it",
                     numbers(
@@ -120,17 +125,26 @@ class EditingSpeedTest {
             }
         }
         List<Double> times = new ArrayList<>();
-        for (int i = 0; i < 3 * (WARM + TIMES); i++) {
-            long begun = System.nanoTime();
+        for (int i = 0; i < 10 * (WARM + TIMES); i++) {
             Browserlike.Answer answer = owner.edit(id, revision, Browserlike.setText(headline, "Swept " + i));
-            double took = (System.nanoTime() - begun) / 1e6;
+            double took = Double.parseDouble(answer.header("Server-Timing").replaceAll(".*dur=", ""));
             assertThat(answer.status()).isEqualTo(200);
             revision = answer.json().at("/manuscript/revision").asLong();
-            if (i >= 3 * WARM) {
+            if (i >= 10 * WARM) {
                 times.add(took);
             }
+            pause(4);
         }
         return times;
+    }
+
+    /** Edits come with pauses between; without them the queue of the garbage collector is measured, not an edit. */
+    private static void pause(int milliseconds) {
+        try {
+            Thread.sleep(milliseconds);
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+        }
     }
 
     private static List<Double> numbers(Page page, String script) {

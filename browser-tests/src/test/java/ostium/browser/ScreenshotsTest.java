@@ -20,6 +20,7 @@ class ScreenshotsTest {
         openingSheet(Chromium.Screen.LAPTOP, ColorScheme.DARK, "opening-sheet-night");
         workplace(Chromium.Screen.LAPTOP, ColorScheme.LIGHT, "");
         workplace(Chromium.Screen.PHONE, ColorScheme.LIGHT, "-phone");
+        night();
         draft();
         publicPage(Chromium.Screen.LAPTOP, "public-page");
         publicPage(Chromium.Screen.PHONE, "public-page-phone");
@@ -62,6 +63,17 @@ class ScreenshotsTest {
                 page.locator("main li").first().waitFor();
                 shoot(page, "all-sites" + suffix);
             }
+        }
+    }
+
+    private static void night() {
+        try (BrowserContext context = Chromium.context(Chromium.Screen.LAPTOP, ColorScheme.DARK, true)) {
+            Page page = context.newPage();
+            new Owner(page).signsInAsAda();
+            page.navigate(page.url().replace("/enquiries", "/page"));
+            page.frameLocator("iframe").locator("h1").waitFor();
+            page.getByLabel("Opening: headline").click();
+            shoot(page, "manuscript-night");
         }
     }
 

@@ -1,9 +1,11 @@
 package ostium.render;
 
 import gg.jte.Content;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 import ostium.core.draft.Brief;
 import ostium.core.draft.Draft;
 import ostium.core.enquiry.Form;
@@ -32,6 +34,8 @@ public final class PageModel {
     private final Draft draft;
     private final Target target;
     private final Map<String, String> files;
+    private final Map<String, Fact<Service>> servicesById = new LinkedHashMap<>();
+    private final Telephone telephone;
 
     /** @param files names of the stylesheet, script and drawings by role ({@code css}, {@code js}, {@code scene}) */
     PageModel(Brief brief, Draft draft, Target target, Map<String, String> files) {
@@ -39,6 +43,8 @@ public final class PageModel {
         this.draft = draft;
         this.target = target;
         this.files = files;
+        this.telephone = facts().one(Telephone.class).orElse(null);
+        facts().all(Service.class).forEach(fact -> servicesById.put(fact.id(), fact));
     }
 
     // ---- the page as a whole -------------------------------------------------------------------------------------
@@ -222,7 +228,7 @@ public final class PageModel {
     }
 
     public Telephone telephone() {
-        return facts().one(Telephone.class).orElse(null);
+        return telephone;
     }
 
     public EmailAddress email() {
@@ -287,13 +293,12 @@ public final class PageModel {
 
     /** Services in the order of the page, without rows that are hidden; all of them where the page has no list. */
     public List<Fact<Service>> services() {
-        List<Fact<Service>> all = facts().all(Service.class);
         return draft.site()
                 .section(SectionKind.SERVICES)
                 .map(section -> section.shownItems().stream()
-                        .flatMap(item -> all.stream().filter(fact -> fact.id().equals(item.fact())))
+                        .flatMap(item -> Stream.ofNullable(servicesById.get(item.fact())))
                         .toList())
-                .orElse(all);
+                .orElseGet(() -> List.copyOf(servicesById.values()));
     }
 
     /** Rows of a list of services: those visitors see whose fact is there. */
@@ -305,11 +310,8 @@ public final class PageModel {
 
     /** The service a row stands for; null when it is gone. */
     public Service service(Item item) {
-        return facts().all(Service.class).stream()
-                .filter(fact -> fact.id().equals(item.fact()))
-                .map(Fact::value)
-                .findFirst()
-                .orElse(null);
+        Fact<Service> fact = servicesById.get(item.fact());
+        return fact == null ? null : fact.value();
     }
 
     public Service firstService() {

@@ -7,8 +7,13 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.function.Supplier;
 import ostium.core.draft.Brief;
 import ostium.core.draft.Draft;
+import ostium.core.fact.FactValue;
+import ostium.core.hours.WeeklyHours;
+import ostium.core.look.Look;
+import ostium.core.site.Section;
 import ostium.core.site.SectionKind;
 import ostium.render.scene.RoofScene;
 
@@ -31,6 +36,16 @@ public final class SiteRenderer {
 
     private final TemplateEngine templates = TemplateEngine.createPrecompiled(
             null, ContentType.Html, SiteRenderer.class.getClassLoader(), "ostium.render.page");
+
+    /** Files that were made for a look and hours; the least lately asked for go. */
+    private final Map<Shared, List<RenderedFile>> drawn = new LinkedHashMap<>(64, 0.75f, true) {
+        private static final long serialVersionUID = 1L;
+
+        @Override
+        protected boolean removeEldestEntry(Map.Entry<Shared, List<RenderedFile>> eldest) {
+            return size() > 200;
+        }
+    };
 
     private SiteRenderer() {}
 
@@ -59,16 +74,24 @@ public final class SiteRenderer {
     /**
      * Each section visitors see, as HTML by id, in reading order with head and foot: what the preview swaps in. One
      * renderer makes these, the preview and the publication.
+     *
+     * @param known sections that are drawn already and still look the same, by id; those are not drawn again
      */
-    public Map<String, String> sections(Brief brief, Draft draft, Target target) {
+    public Map<String, String> sections(Brief brief, Draft draft, Target target, Map<String, String> known) {
         PageModel page = new PageModel(brief, draft, target, names(parts(brief, draft)));
         Map<String, String> sections = new LinkedHashMap<>();
-        sections.put(page.masthead().id(), html("masthead.jte", Map.of("page", page)));
-        page.sections()
-                .forEach(section ->
-                        sections.put(section.id(), html("section.jte", Map.of("page", page, "section", section))));
-        sections.put(page.footer().id(), html("footer.jte", Map.of("page", page)));
+        put(sections, known, page.masthead(), () -> html("masthead.jte", Map.of("page", page)));
+        for (Section section : page.sections()) {
+            put(sections, known, section, () -> html("section.jte", Map.of("page", page, "section", section)));
+        }
+        put(sections, known, page.footer(), () -> html("footer.jte", Map.of("page", page)));
         return sections;
+    }
+
+    private static void put(
+            Map<String, String> sections, Map<String, String> known, Section section, Supplier<String> html) {
+        String drawnBefore = known.get(section.id());
+        sections.put(section.id(), drawnBefore == null ? html.get() : drawnBefore);
     }
 
     /** Names of the files that all sections share; the preview loads its page anew when one of them changes. */
@@ -101,13 +124,29 @@ public final class SiteRenderer {
         return html("plain.jte", Map.of("title", title, "words", words));
     }
 
+    /** What the files that all pages share depend on. */
+    private record Shared(Look look, WeeklyHours hours, boolean scene) {}
+
     private List<RenderedFile> parts(Brief brief, Draft draft) {
+        WeeklyHours hours = brief.facts()
+                .one(FactValue.Hours.class)
+                .map(FactValue.Hours::week)
+                .orElse(null);
+        boolean scene =
+                draft.site().sections().anyMatch(section -> section.layout().equals("ticket"));
+        Shared shared = new Shared(draft.look(), hours, scene);
+        synchronized (drawn) {
+            return drawn.computeIfAbsent(shared, key -> List.copyOf(parts(brief, draft, scene)));
+        }
+    }
+
+    private List<RenderedFile> parts(Brief brief, Draft draft, boolean scene) {
         List<RenderedFile> parts = new ArrayList<>();
         PageModel page = new PageModel(brief, draft, Target.preview(), Map.of());
         String css = Stylesheet.of(draft.look().paint(), page.hours());
         parts.add(named("site", "css", "text/css", css));
         parts.add(named("site", "js", "text/javascript", Resource.text("/ostium/workshop/site.js")));
-        if (draft.site().sections().anyMatch(section -> section.layout().equals("ticket"))) {
+        if (scene) {
             boolean brush = draft.look().motif().equals("chimney");
             parts.add(named(
                     "scene", "svg", "image/svg+xml", RoofScene.draw(draft.look().paint(), brush)));

@@ -14,6 +14,8 @@ import org.springframework.session.FindByIndexNameSessionRepository;
 import org.springframework.session.Session;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import org.springframework.web.context.request.RequestAttributes;
+import org.springframework.web.context.request.RequestContextHolder;
 import ostium.app.mail.Mail;
 import ostium.app.mail.MailQueue;
 import ostium.app.web.Origins;
@@ -95,8 +97,23 @@ public class AccountService {
     public Optional<Account> current() {
         var authentication = SecurityContextHolder.getContext().getAuthentication();
         return authentication != null && authentication.getPrincipal() instanceof Account account
-                ? accounts.byId(account.id())
+                ? askedOnce(account.id())
                 : Optional.empty();
+    }
+
+    /** The account as it is stored now; a request asks for it several times, the database only once. */
+    private Optional<Account> askedOnce(String id) {
+        RequestAttributes request = RequestContextHolder.getRequestAttributes();
+        if (request == null) {
+            return accounts.byId(id);
+        }
+        String name = AccountService.class.getName() + "/" + id;
+        if (!(request.getAttribute(name, RequestAttributes.SCOPE_REQUEST) instanceof Account known)) {
+            Optional<Account> stored = accounts.byId(id);
+            stored.ifPresent(account -> request.setAttribute(name, account, RequestAttributes.SCOPE_REQUEST));
+            return stored;
+        }
+        return Optional.of(known);
     }
 
     /** Sends a link for a new password, if there is such an account. Nobody learns whether there is. */

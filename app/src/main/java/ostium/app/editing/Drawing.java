@@ -2,14 +2,22 @@ package ostium.app.editing;
 
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.HashMap;
+import java.util.IdentityHashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import org.springframework.stereotype.Component;
 import ostium.app.site.SiteLog;
 import ostium.core.draft.Draft;
 import ostium.core.edit.State;
 import ostium.core.opening.SheetReading;
+import ostium.core.site.Section;
+import ostium.core.site.SectionKind;
+import ostium.core.site.Site;
 import ostium.render.SiteRenderer;
 import ostium.render.Target;
 
@@ -18,10 +26,12 @@ import ostium.render.Target;
 class Drawing {
     private record Key(String site, long revision) {}
 
-    private record Drawn(Map<String, String> sections, List<String> shared) {}
+    private record Drawn(State state, SheetReading reading, Map<String, String> sections, List<String> shared) {}
 
     private final SiteLog log;
     private final Cache<Key, Drawn> drawn =
+            Caffeine.newBuilder().maximumSize(300).build();
+    private final Cache<String, Drawn> latest =
             Caffeine.newBuilder().maximumSize(300).build();
 
     Drawing(SiteLog log) {
@@ -45,11 +55,55 @@ class Drawing {
     private Drawn drawn(String site, long revision) {
         return drawn.get(new Key(site, revision), key -> {
             State state = log.stateAt(site, revision);
-            SheetReading reading = state.reading(log.today());
+            SheetReading reading = log.read(state);
             Draft draft = state.draft(reading);
-            return new Drawn(
-                    SiteRenderer.shipped().sections(reading.brief(), draft, Target.preview()),
+            Drawn now = new Drawn(
+                    state,
+                    reading,
+                    SiteRenderer.shipped()
+                            .sections(
+                                    reading.brief(),
+                                    draft,
+                                    Target.preview(),
+                                    unchanged(latest.getIfPresent(site), state, reading)),
                     SiteRenderer.shipped().sharedFiles(reading.brief(), draft));
+            latest.put(site, now);
+            return now;
         });
+    }
+
+    /**
+     * Sections that look as they did: the very same section, with the same facts and look, on a page of the same outline.
+     * States share what an edit has not touched, so the same object is told by identity.
+     */
+    private static Map<String, String> unchanged(Drawn before, State state, SheetReading reading) {
+        if (before == null
+                || before.reading() != reading
+                || before.state().look() != state.look()
+                || !outline(before.state().site()).equals(outline(state.site()))) {
+            return Map.of();
+        }
+        Map<String, String> same = new HashMap<>();
+        Set<Section> sections = Collections.newSetFromMap(new IdentityHashMap<>());
+        before.state().site().sections().forEach(sections::add);
+        state.site()
+                .sections()
+                .filter(sections::contains)
+                .filter(section -> before.sections().containsKey(section.id()))
+                .forEach(section -> same.put(section.id(), before.sections().get(section.id())));
+        return same;
+    }
+
+    /** What sections show of one another: which there are and in what order, the rows of services, the second button. */
+    private static List<Object> outline(Site site) {
+        List<Object> outline = new ArrayList<>();
+        site.sections().forEach(section -> {
+            outline.add(List.of(section.id(), section.kind(), section.anchor(), section.hidden(), section.layout()));
+            if (section.kind() == SectionKind.SERVICES) {
+                outline.add(section.items());
+            }
+            section.text("second").ifPresent(outline::add);
+        });
+        return outline;
     }
 }

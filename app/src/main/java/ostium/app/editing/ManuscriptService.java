@@ -90,9 +90,7 @@ class ManuscriptService {
                 SLOTS,
                 facts(state.sheet(), reading.brief().facts()),
                 services(state.sheet(), reading),
-                Snags.of(state, log.today()).stream()
-                        .map(ManuscriptService::snag)
-                        .toList(),
+                Snags.of(state, reading).stream().map(ManuscriptService::snag).toList(),
                 Redraft.offers(state, reading).stream()
                         .map(offer ->
                                 new OfferView(offer.kind().name(), offer.kind().words(), offer.reason()))
@@ -108,8 +106,11 @@ class ManuscriptService {
     private static List<FactView> facts(TypedSheet sheet, Facts facts) {
         List<FactView> views = new ArrayList<>();
         for (Fact<?> fact : facts.list()) {
+            if (fact.state() != Fact.State.GIVEN) {
+                continue;
+            }
             List<FacetView> facets = fact.value().facets().stream()
-                    .flatMap(facet -> facts.say(fact.id(), facet).stream().map(says -> new FacetView(facet, says)))
+                    .flatMap(facet -> fact.value().say(facet).stream().map(says -> new FacetView(facet, says)))
                     .toList();
             if (!facets.isEmpty()) {
                 String line = lineOf(fact.id());

@@ -2,6 +2,8 @@ package ostium.app.mail;
 
 import com.github.kagkarlsson.scheduler.Scheduler;
 import com.github.kagkarlsson.scheduler.SchedulerClient;
+import com.github.kagkarlsson.scheduler.jdbc.JdbcCustomization;
+import com.github.kagkarlsson.scheduler.jdbc.MariaDBJdbcCustomization;
 import com.github.kagkarlsson.scheduler.task.ExecutionComplete;
 import com.github.kagkarlsson.scheduler.task.ExecutionOperations;
 import com.github.kagkarlsson.scheduler.task.helper.OneTimeTask;
@@ -53,9 +55,12 @@ public class MailQueue {
         this.clock = clock;
         this.task =
                 Tasks.oneTime("mail").onFailure(this::later).execute((instance, context) -> deliver(instance.getId()));
+        JdbcCustomization inUtc = new MariaDBJdbcCustomization(true);
         this.client = SchedulerClient.Builder.create(new TransactionAwareDataSourceProxy(dataSource), task)
+                .jdbcCustomization(inUtc)
                 .build();
         this.scheduler = Scheduler.create(dataSource, task)
+                .jdbcCustomization(inUtc)
                 .threads(2)
                 .pollingInterval(Duration.ofSeconds(1))
                 .heartbeatInterval(Duration.ofSeconds(10))

@@ -159,7 +159,7 @@ public class PublishingService implements SiteOutlook {
     }
 
     private List<Snag> must(State state) {
-        return Snags.of(state, log.today()).stream()
+        return Snags.of(state, log.read(state)).stream()
                 .filter(snag -> snag.level() == Snag.Level.MUST)
                 .toList();
     }
@@ -186,7 +186,7 @@ public class PublishingService implements SiteOutlook {
                 publication,
                 id -> Stored.readState(
                         publications.version(site.id(), id).orElseThrow().state()));
-        return Changes.between(published, state, log.today());
+        return Changes.between(published, log.read(published), state, log.read(state));
     }
 
     private String freeName(String name, StoredSite site) {

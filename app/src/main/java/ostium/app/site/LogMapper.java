@@ -37,8 +37,8 @@ interface LogMapper {
     Optional<LoggedEdit> entry(String site, long number);
 
     @Select("select number, author, way, undoes from edit where site = #{site}"
-            + " and (author = #{author} or way = 'BEGIN') order by number")
-    List<LoggedStep> steps(String site, String author);
+            + " and number > #{after} and (author = #{author} or way = 'BEGIN') order by number")
+    List<LoggedStep> steps(String site, String author, long after);
 
     @Insert("insert into snapshot (site, number, state) values (#{site}, #{number}, #{state})")
     void insertSnapshot(String site, long number, String state);

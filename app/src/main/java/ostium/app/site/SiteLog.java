@@ -25,6 +25,9 @@ import ostium.core.edit.Steps;
 import ostium.core.edit.Stored;
 import ostium.core.edit.TextEdit;
 import ostium.core.edit.WholeEdit;
+import ostium.core.opening.SheetReader;
+import ostium.core.opening.SheetReading;
+import ostium.core.opening.TypedSheet;
 
 /**
  * The one log of edits of each site, and the state they lead to. An edit and its revision are stored in one
@@ -53,6 +56,17 @@ public class SiteLog {
     private final Cache<String, At> present =
             Caffeine.newBuilder().maximumSize(1_000).build();
 
+    private record ReadOn(LocalDate day, SheetReading reading) {}
+
+    /** By identity: states that differ in words only share their sheet. */
+    private final Cache<TypedSheet, ReadOn> readings =
+            Caffeine.newBuilder().weakKeys().build();
+
+    private record Author(String site, String author) {}
+
+    private final Cache<Author, List<Steps.Step>> stepsOf =
+            Caffeine.newBuilder().maximumSize(1_000).build();
+
     SiteLog(LogMapper log, Clock clock) {
         this.log = log;
         this.clock = clock;
@@ -60,6 +74,17 @@ public class SiteLog {
 
     public LocalDate today() {
         return LocalDate.now(clock);
+    }
+
+    /** The facts of a state, read today. Reading takes longest of all on the way to the shopfront, so it is done once. */
+    public SheetReading read(State state) {
+        LocalDate today = today();
+        ReadOn read = readings.get(state.sheet(), sheet -> new ReadOn(today, SheetReader.read(sheet, today)));
+        if (!read.day().equals(today)) {
+            read = new ReadOn(today, state.reading(today));
+            readings.put(state.sheet(), read);
+        }
+        return read.reading();
     }
 
     /** The first state of a new site. */
@@ -143,7 +168,7 @@ public class SiteLog {
         if (state.isKept()) {
             return;
         }
-        Draft draft = state.draft(state.reading(today()));
+        Draft draft = state.draft(read(state));
         Edit edit = new WholeEdit.Several(List.of(
                 new WholeEdit.PutDraft(draft.site(), draft.look()), new WholeEdit.SendMessagesTo(List.of(messagesTo))));
         append(
@@ -202,13 +227,23 @@ public class SiteLog {
         throw new Problem(HttpStatus.CONFLICT, "", nothing);
     }
 
-    /** What an author can take back and do again. */
+    /** What an author can take back and do again. Entries never change, so only those not known yet are read. */
     public Steps steps(String site, String author) {
-        return Steps.of(
-                log.steps(site, author).stream()
-                        .map(step -> new Steps.Step(step.number(), step.author(), step.way(), step.undoes()))
-                        .toList(),
-                author);
+        Author key = new Author(site, author);
+        List<Steps.Step> known = stepsOf.get(key, missing -> List.of());
+        long last = known.isEmpty() ? 0 : known.get(known.size() - 1).number();
+        List<LogMapper.LoggedStep> more = log.steps(site, author, last);
+        if (!more.isEmpty()) {
+            List<Steps.Step> all = new ArrayList<>(known);
+            for (LogMapper.LoggedStep step : more) {
+                all.add(new Steps.Step(step.number(), step.author(), step.way(), step.undoes()));
+            }
+            known = List.copyOf(all);
+            if (!TransactionSynchronizationManager.isActualTransactionActive()) {
+                stepsOf.put(key, known);
+            }
+        }
+        return Steps.of(known, author);
     }
 
     public List<Aside> asides(String site) {

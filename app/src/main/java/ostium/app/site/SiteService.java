@@ -71,7 +71,7 @@ public class SiteService {
 
     /** The facts of a state, read today. */
     public SheetReading read(State state) {
-        return state.reading(log.today());
+        return log.read(state);
     }
 
     /**

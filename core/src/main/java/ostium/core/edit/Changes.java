@@ -1,6 +1,5 @@
 package ostium.core.edit;
 
-import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -47,13 +46,16 @@ public final class Changes {
         this.to = to;
     }
 
-    /** @param today the day in the zone of the business */
-    public static List<Change> between(State before, State after, LocalDate today) {
+    /**
+     * What has changed.
+     *
+     * @param was the facts of the earlier state, read
+     * @param is the facts of the later state, read
+     */
+    public static List<Change> between(State before, SheetReading was, State after, SheetReading is) {
         if (before.equals(after)) {
             return List.of();
         }
-        SheetReading was = before.reading(today);
-        SheetReading is = after.reading(today);
         Changes changes = new Changes(was.brief().facts(), is.brief().facts());
         Draft old = before.draft(was);
         Draft fresh = after.draft(is);

@@ -1,8 +1,8 @@
 package ostium.core.snag;
 
-import java.time.LocalDate;
 import java.util.List;
 import ostium.core.edit.State;
+import ostium.core.opening.SheetReading;
 
 /** Everything that is to be put right on a site. */
 public final class Snags {
@@ -19,13 +19,13 @@ public final class Snags {
     /**
      * The snags of a kept site, those that block publishing first; none before a draft is kept.
      *
-     * @param today the day in the zone of the business
+     * @param reading the facts of the state, read
      */
-    public static List<Snag> of(State state, LocalDate today) {
+    public static List<Snag> of(State state, SheetReading reading) {
         if (!state.isKept()) {
             return List.of();
         }
-        Subject subject = new Subject(state, state.reading(today));
+        Subject subject = new Subject(state, reading);
         return RULES.stream()
                 .flatMap(rule -> rule.check(subject))
                 .sorted(java.util.Comparator.comparing(Snag::level))

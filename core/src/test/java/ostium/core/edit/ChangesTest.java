@@ -21,6 +21,10 @@ import ostium.core.site.Text;
 class ChangesTest {
     private static final State STATE = RandomEdits.kept("ashlatch", 1);
 
+    private static List<Change> changed(State after) {
+        return Changes.between(STATE, STATE.reading(Samples.TODAY), after, after.reading(Samples.TODAY));
+    }
+
     private static Section section(SectionKind kind) {
         return STATE.site().section(kind).orElseThrow();
     }
@@ -66,14 +70,13 @@ class ChangesTest {
     @ParameterizedTest(name = "{1}")
     @MethodSource("said")
     void aChangeIsSaidOnceAtItsSection(Edit edit, Change change) {
-        assertThat(Changes.between(STATE, edit.apply(STATE).state(), Samples.TODAY))
-                .containsExactly(change);
+        assertThat(changed(edit.apply(STATE).state())).containsExactly(change);
     }
 
     @Test
     void wordsAreShownBeforeAndAfter() {
-        List<Change> changes = Changes.between(
-                STATE, headline("Chimneys swept on Quill").apply(STATE).state(), Samples.TODAY);
+        List<Change> changes =
+                changed(headline("Chimneys swept on Quill").apply(STATE).state());
         assertThat(changes).hasSize(1);
         assertThat(changes.get(0).where()).isEqualTo("Opening");
         assertThat(changes.get(0).words()).isEqualTo("Headline");
@@ -85,7 +88,7 @@ class ChangesTest {
         Edit edit = new SectionEdit.MoveSection(
                 section(SectionKind.ENQUIRY).id(),
                 new Position(STATE.site().home().id(), ""));
-        assertThat(Changes.between(STATE, edit.apply(STATE).state(), Samples.TODAY))
+        assertThat(changed(edit.apply(STATE).state()))
                 .extracting(Change::words)
                 .containsExactly("Sections in another order");
     }
@@ -94,7 +97,6 @@ class ChangesTest {
     void confirmingChangesNothingForAVisitor() {
         Text text = STATE.site().texts().findFirst().orElseThrow();
         Edit edit = new TextEdit.SetMarks(java.util.Map.of(text.id(), Text.Mark.CONFIRMED));
-        assertThat(Changes.between(STATE, edit.apply(STATE).state(), Samples.TODAY))
-                .isEmpty();
+        assertThat(changed(edit.apply(STATE).state())).isEmpty();
     }
 }

@@ -52,14 +52,18 @@ class SnagsTest {
                 lead, Text.Mark.OWN, List.of(new Node.Paragraph(List.of(inside))), Text.Origin.own());
     }
 
+    private static List<Snag> snags(State state) {
+        return Snags.of(state, state.reading(Samples.TODAY));
+    }
+
     private static List<String> rules(State state) {
-        return Snags.of(state, Samples.TODAY).stream().map(Snag::rule).toList();
+        return snags(state).stream().map(Snag::rule).toList();
     }
 
     @ParameterizedTest
     @CsvSource({"ashlatch", "wren-and-tindle", "bellkite"})
     void aFreshDraftHasNone(String business) {
-        assertThat(Snags.of(kept(business), Samples.TODAY)).isEmpty();
+        assertThat(snags(kept(business))).isEmpty();
     }
 
     @Nested
@@ -75,7 +79,7 @@ class SnagsTest {
         @Test
         void isFoundWhenTheFactGoes() {
             State state = after(confirmed, new SheetEdit.SetLine("practice/sheets", ""));
-            assertThat(Snags.of(state, Samples.TODAY)).anySatisfy(snag -> {
+            assertThat(snags(state)).anySatisfy(snag -> {
                 assertThat(snag.rule()).isEqualTo("claim-without-fact");
                 assertThat(snag.words())
                         .isEqualTo("“Dust sheets go down first.” rests on something you do every time,"
@@ -87,13 +91,12 @@ class SnagsTest {
         @Test
         void isPutRightByTheOwnersWord() {
             State state = after(confirmed, new SheetEdit.SetLine("practice/sheets", ""));
-            Snag snag = Snags.of(state, Samples.TODAY).stream()
+            Snag snag = snags(state).stream()
                     .filter(each -> each.text().equals(lead))
                     .findFirst()
                     .orElseThrow();
             State right = snag.fix().edit().apply(state).state();
-            assertThat(Snags.of(right, Samples.TODAY))
-                    .noneMatch(each -> each.text().equals(lead));
+            assertThat(snags(right)).noneMatch(each -> each.text().equals(lead));
             assertThat(right.site().text(lead).orElseThrow().mark()).isEqualTo(Text.Mark.OWN);
         }
     }
@@ -141,9 +144,7 @@ class SnagsTest {
                 lead(new Node.LinkTo("#hours", List.of(new Node.Words("our hours")))),
                 new SectionEdit.HideSection(
                         site.site().section(SectionKind.HOURS).orElseThrow().id(), true));
-        assertThat(Snags.of(state, Samples.TODAY))
-                .extracting(Snag::words)
-                .containsExactly("The link “our hours” leads nowhere.");
+        assertThat(snags(state)).extracting(Snag::words).containsExactly("The link “our hours” leads nowhere.");
     }
 
     @Test
@@ -152,7 +153,7 @@ class SnagsTest {
                 site,
                 lead(new Node.Words("Call "), new Node.LinkedFact("telephone", "")),
                 new SheetEdit.SetLine("telephone", ""));
-        assertThat(Snags.of(state, Samples.TODAY)).anySatisfy(snag -> {
+        assertThat(snags(state)).anySatisfy(snag -> {
             assertThat(snag.words()).isEqualTo("A sentence leaves a gap where your telephone number should stand.");
             assertThat(snag.fix().line()).isEqualTo("telephone");
         });
@@ -167,7 +168,7 @@ class SnagsTest {
     @Test
     void aLineThatIsNotUnderstood() {
         State state = after(site, new SheetEdit.SetLine("hours", "Mon 9-25"));
-        assertThat(Snags.of(state, Samples.TODAY))
+        assertThat(snags(state))
                 .anyMatch(snag -> snag.rule().equals("line-not-understood")
                         && snag.fix().line().equals("hours"));
     }
