@@ -62,7 +62,7 @@
     padding: 0;
     list-style: none;
   }
-  li a {
+  li > a {
     display: grid;
     grid-template-columns: minmax(0, 1fr) auto;
     gap: 2px 16px;

@@ -51,7 +51,7 @@ class ScreenshotsTest {
             shoot(page, "enquiries" + suffix);
             String site = page.url().replace("/enquiries", "");
             page.navigate(site + "/page");
-            page.frameLocator("iframe").locator("h1").waitFor();
+            page.getByLabel("Opening: headline").waitFor();
             page.getByLabel("Services, prices: heading").click();
             page.evaluate("window.scrollTo(0, 0)");
             shoot(page, "manuscript" + suffix);
