@@ -70,6 +70,41 @@ class DurabilityTest {
         }
     }
 
+    @Test
+    void anEditSentWhileTheDatabaseIsAwayIsToldSoAndTakenOnceItIsBack() throws Exception {
+        Application application = Application.start();
+        try {
+            Browserlike owner = new Browserlike(application.port());
+            owner.signUp("away@quill.example");
+            JsonNode site = owner.site(Browserlike.sheet("Away Sweeps"));
+            String id = site.path("id").asString();
+            long revision = owner.keep(site).json().path("revision").asLong();
+            Map<String, Object> edit = Map.of(
+                    "revision",
+                    revision,
+                    "key",
+                    "sent-while-away",
+                    "edit",
+                    Map.of("kind", "setLine", "path", "promise", "words", "soon"));
+            String path = "/api/sites/" + id + "/edits";
+            DATABASE.away(() -> {
+                Browserlike.Answer answer = owner.call("POST", path, edit);
+                assertThat(answer.status()).isEqualTo(503);
+                assertThat(answer.json().path("detail").asString()).contains("tried again by itself");
+                assertThat(answer.body()).doesNotContain("Exception", "mariadb");
+            });
+            int status = 503;
+            for (int i = 0; i < 20 && status == 503; i++) {
+                status = owner.call("POST", path, edit).status();
+            }
+            assertThat(status).isEqualTo(200);
+            assertThat(owner.get("/api/sites/" + id).json().at("/sheet/promise").asString())
+                    .isEqualTo("soon");
+        } finally {
+            application.kill();
+        }
+    }
+
     /**
      * 500 edits and 500 enquiries, with publications between, while the application is killed at random: nothing that
      * was acknowledged is missing, the live page is always a whole one, and every enquiry's mail arrives.

@@ -55,6 +55,16 @@ public final class TestDatabase {
                 password());
     }
 
+    /** Does something while the database is away; it comes back at the same port. */
+    public void away(Runnable meanwhile) {
+        run("stop", directory.toString());
+        try {
+            meanwhile.run();
+        } finally {
+            run("start", directory.toString());
+        }
+    }
+
     private String password() {
         try {
             return Files.readString(directory.resolve("password")).strip();

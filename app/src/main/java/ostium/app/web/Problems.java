@@ -38,8 +38,7 @@ class Problems {
     })
     ProblemDetail away(Exception e) {
         LoggerFactory.getLogger(Problems.class).warn("the database is away: {}", e.getMessage());
-        return ProblemDetail.forStatusAndDetail(
-                HttpStatus.SERVICE_UNAVAILABLE, "Nothing can be kept just now. It is tried again by itself.");
+        return ProblemDetail.forStatusAndDetail(HttpStatus.SERVICE_UNAVAILABLE, DatabaseAway.WORDS);
     }
 
     @ExceptionHandler
