@@ -164,7 +164,9 @@
       if (link && !link.getAttribute('href').startsWith('#')) event.preventDefault();
       const section = event.target.closest('[data-section]');
       if (section) {
-        const text = event.target.closest('[data-text]');
+        // A press beside the words of a heading means the heading.
+        const within = event.target === section ? [] : event.target.querySelectorAll('[data-text]');
+        const text = event.target.closest('[data-text]') || (within.length === 1 ? within[0] : null);
         chosen = section.dataset.section;
         mark();
         tell({ type: 'select', section: chosen, text: text ? text.dataset.text : '' });

@@ -217,6 +217,10 @@ class ManuscriptTest {
             keeps(page, "Either Side Sweeps");
             shopfront(page).locator("#services h2").click();
             assertThat(page.getByLabel("Services, prices: heading")).isFocused();
+            headline(page).focus();
+            Locator heading = shopfront(page).locator("#services h2");
+            heading.click(new Locator.ClickOptions().setPosition(heading.boundingBox().width - 4, 4));
+            assertThat(page.getByLabel("Services, prices: heading")).isFocused();
             page.getByLabel("Foot of the page: line under the name").click();
             assertThat(shopfront(page).locator("footer")).hasClass(java.util.regex.Pattern.compile("is-chosen"));
             assertThat(shopfront(page).locator("footer")).isInViewport();
