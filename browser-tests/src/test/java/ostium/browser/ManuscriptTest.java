@@ -10,13 +10,18 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Route;
 import com.microsoft.playwright.options.AriaRole;
 import java.util.List;
+import java.util.UUID;
 import org.junit.jupiter.api.Test;
 
 /** The words of a page, typed where they stand, beside the page itself. */
 class ManuscriptTest {
 
-    /** A kept draft of a chimney sweep with two services, one priced "from", so that a note beside them says the number. */
+    /** A kept draft of a chimney sweep with two services, one priced "from", so that a note stands beside them. */
     private static Owner keeps(Page page, String name) {
+        return laysOut(page, name).keepsTheDraft();
+    }
+
+    private static Owner laysOut(Page page, String name) {
         Owner owner = Owner.at(page, "/")
                 .says("trade", "chimney sweep")
                 .says("name", name)
@@ -25,7 +30,7 @@ class ManuscriptTest {
         owner.taps("Camera survey").says("services-1-price", "from 95");
         owner.says("person", "Ada Ashlatch").waitsUntilKept().taps("Lay out the page");
         page.waitForURL("**/page");
-        return owner.keepsTheDraft();
+        return owner;
     }
 
     private static Locator headline(Page page) {
@@ -52,6 +57,13 @@ class ManuscriptTest {
             assertThat(shopfront(page).locator("h1")).hasText("Chimneys swept on Quill");
             owner.waitsUntilKept();
 
+            note(page).fill("For your price, ask on ");
+            owner.taps("Put in a fact");
+            page.locator(".pick")
+                    .filter(new Locator.FilterOptions().setHasText("0117"))
+                    .click();
+            assertThat(shopfront(page).locator("#services")).containsText("For your price, ask on 0117 496 0142");
+            owner.waitsUntilKept();
             Locator telephone =
                     note(page).getByRole(AriaRole.BUTTON).filter(new Locator.FilterOptions().setHasText("0117"));
             telephone.click();
@@ -63,13 +75,13 @@ class ManuscriptTest {
             owner.taps("Undo");
             assertThat(telephone).hasText("0117 496 0142");
             assertThat(headline(page)).hasText("Chimneys swept on Quill");
-            assertThat(page.getByText("One change not public yet")).isVisible();
+            assertThat(page.getByText("2 changes not public yet")).isVisible();
 
             page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Publish"))
                     .click();
             assertThat(page.getByLabel("Not public yet")).containsText("Chimneys swept on Quill");
             assertThat(page.getByLabel("Not public yet")).containsText("Headline");
-            owner.taps("Publish this change");
+            owner.taps("Publish these 2 changes");
             assertThat(page.getByText("Your page is public at")).isVisible();
             assertThat(publicHeadline("manuscript-sweeps")).isEqualTo("Chimneys swept on Quill");
 
@@ -92,13 +104,28 @@ class ManuscriptTest {
     void theSameByKeyboardAlone() {
         try (BrowserContext context = Chromium.context(Chromium.Screen.LAPTOP)) {
             Page page = context.newPage();
-            keeps(page, "Keyboard Manuscript").publishes("keyboard-manuscript");
-            page.navigate(page.url().replace("/publish", "/page"));
-            headline(page).waitFor();
+            laysOut(page, "Keyboard Manuscript");
             Keyboard keyboard = new Keyboard(page);
+            keyboard.tabsTo("Keep this one").presses("Enter");
+            page.locator("#account-name").waitFor();
+            keyboard.tabsToField("account-name").types("Ada Ashlatch");
+            keyboard.tabsToField("account-email").types(UUID.randomUUID() + "@quill.example");
+            keyboard.tabsToField("account-password").types("a long password").presses("Enter");
+            headline(page).waitFor();
+            keyboard.tabsTo("Publish").presses("Enter");
+            page.waitForURL("**/publish");
+            keyboard.tabsTo("Make it public").presses("Enter");
+            assertThat(page.getByText("Your page is public at")).isVisible();
+            keyboard.tabsTo("Page").presses("Enter");
+            headline(page).waitFor();
 
             keyboard.tabsTo("Opening: headline").presses("Control+a").types("By keyboard alone");
             assertThat(shopfront(page).locator("h1")).hasText("By keyboard alone");
+            new Owner(page).waitsUntilKept();
+            keyboard.tabsTo("Services, prices: note").presses("Control+a").types("For your price, ask on ");
+            keyboard.presses("Alt+F10").tabsTo("Put in a fact").presses("Enter");
+            keyboard.tabsTo("your telephone number 0117 496 0142").presses("Enter");
+            assertThat(note(page)).containsText("For your price, ask on 0117 496 0142");
             new Owner(page).waitsUntilKept();
             keyboard.tabsTo("your telephone number: 0117 496 0142. Change").presses("Enter");
             page.getByRole(AriaRole.DIALOG).waitFor();
@@ -114,7 +141,7 @@ class ManuscriptTest {
             keyboard.tabsTo("Publish").presses("Enter");
             page.waitForURL("**/publish");
             page.getByLabel("Not public yet").waitFor();
-            keyboard.tabsTo("Publish this change").presses("Enter");
+            keyboard.tabsTo("Publish these 2 changes").presses("Enter");
             assertThat(page.getByText("Your page is public at")).isVisible();
             keyboard.tabsTo("Put back").presses("Enter");
             keyboard.tabsTo("Put this version back").presses("Enter");
@@ -128,13 +155,23 @@ class ManuscriptTest {
         Keyboard tabsTo(String name) {
             for (int i = 0; i < 250; i++) {
                 Object here = page.evaluate("() => { const e = document.activeElement;"
-                        + " return e.getAttribute('aria-label') || e.textContent.trim() }");
+                        + " return e.getAttribute('aria-label') || e.textContent.replace(/\\s+/g, ' ').trim() }");
                 if (name.equals(here)) {
                     return this;
                 }
                 page.keyboard().press("Tab");
             }
             throw new AssertionError("no way to “" + name + "” by Tab");
+        }
+
+        Keyboard tabsToField(String id) {
+            for (int i = 0; i < 80; i++) {
+                if (id.equals(page.evaluate("document.activeElement.id"))) {
+                    return this;
+                }
+                page.keyboard().press("Tab");
+            }
+            throw new AssertionError("no way to #" + id + " by Tab");
         }
 
         Keyboard presses(String key) {
