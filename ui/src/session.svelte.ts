@@ -1,4 +1,4 @@
-import { api, type Session } from './api/client';
+import { api, problemOf, type Problem, type Session } from './api/client';
 
 /** Who is signed in, for the whole interface. */
 class SignedIn {
@@ -18,6 +18,15 @@ class SignedIn {
   set(session: Session): void {
     this.current = session;
     this.known = true;
+  }
+
+  /** Makes an account if nobody is signed in; what is wrong with it, or nothing. */
+  async signUpIfNobody(account: { name: string; email: string; password: string }): Promise<Problem | null> {
+    if (this.isIn) return null;
+    const { data, error, response } = await api.POST('/api/accounts', { body: account });
+    if (!data) return problemOf(error, response);
+    this.set(data);
+    return null;
   }
 
   async signOut(): Promise<void> {

@@ -33,13 +33,10 @@
     busy = true;
     fault = { field: '', detail: '' };
     try {
-      if (!session.isIn) {
-        const made = await api.POST('/api/accounts', { body: account });
-        if (!made.data) {
-          fault = problemOf(made.error, made.response);
-          return;
-        }
-        session.set(made.data);
+      const wrong = await session.signUpIfNobody(account);
+      if (wrong) {
+        fault = wrong;
+        return;
       }
       const { data, error, response } = await api.POST('/api/invitations/{token}', {
         params: { path: { token } }

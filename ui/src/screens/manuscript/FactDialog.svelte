@@ -64,7 +64,7 @@
   <Portal>
     <Dialog.Backdrop class="veil" />
     <Dialog.Positioner class="stand">
-      <Dialog.Content class="leaf is-open fact-dialog">
+      <Dialog.Content class="leaf is-open dialog fact-dialog">
         <Dialog.Title class="h">Change {name}</Dialog.Title>
         <form
           onsubmit={(event) => {
@@ -100,30 +100,7 @@
 </Dialog>
 
 <style>
-  :global(.fact-dialog) {
-    width: min(460px, 100%);
-    padding: 22px 26px;
-    box-shadow: var(--shadow);
-  }
-  :global(.fact-dialog .h) {
-    margin-bottom: 12px;
-    font:
-      700 21px/1.2 'Aleo Variable',
-      Georgia,
-      serif;
-  }
-  .fault {
-    margin-top: 6px;
-    color: var(--madder);
-    font-size: 15px;
-  }
   .quiet {
     margin-top: 6px;
-  }
-  .foot {
-    display: flex;
-    flex-wrap: wrap;
-    gap: 12px;
-    margin-top: 18px;
   }
 </style>

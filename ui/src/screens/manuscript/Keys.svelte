@@ -20,7 +20,7 @@
   <Portal>
     <Dialog.Backdrop class="veil" />
     <Dialog.Positioner class="stand">
-      <Dialog.Content class="leaf chosen keys-dialog">
+      <Dialog.Content class="leaf chosen dialog keys-dialog">
         <Dialog.Title class="h">Keys</Dialog.Title>
         <dl>
           {#each keys as [key, what] (key)}
@@ -37,16 +37,6 @@
 </Dialog>
 
 <style>
-  :global(.keys-dialog) {
-    width: min(460px, 100%);
-    padding: 22px 26px;
-  }
-  :global(.keys-dialog .h) {
-    font:
-      700 21px/1.2 'Aleo Variable',
-      Georgia,
-      serif;
-  }
   dl {
     margin: 12px 0 18px;
   }

@@ -28,13 +28,10 @@
     busy = true;
     fault = { field: '', detail: '' };
     try {
-      if (!session.isIn) {
-        const made = await api.POST('/api/accounts', { body: account });
-        if (!made.data) {
-          fault = problemOf(made.error, made.response);
-          return;
-        }
-        session.set(made.data);
+      const wrong = await session.signUpIfNobody(account);
+      if (wrong) {
+        fault = wrong;
+        return;
       }
       const { data, error, response } = await api.POST('/api/sites/{id}/kept', {
         params: { path: { id: site.view.id } }
@@ -63,7 +60,7 @@
   <Portal>
     <Dialog.Backdrop class="veil" />
     <Dialog.Positioner class="stand">
-      <Dialog.Content class="leaf chosen keep-dialog">
+      <Dialog.Content class="leaf chosen dialog keep-dialog">
         <Dialog.Title class="h">Keep this one</Dialog.Title>
         <p class="quiet">
           An account keeps the site yours. Nothing is public until you publish. <a
@@ -95,26 +92,8 @@
 </Dialog>
 
 <style>
-  :global(.keep-dialog) {
-    width: min(500px, 100%);
-    padding: 24px 28px;
-    box-shadow: var(--shadow);
-  }
-  :global(.keep-dialog .h) {
-    margin-bottom: 8px;
-    font:
-      700 25px/1.15 'Aleo Variable',
-      Georgia,
-      serif;
-  }
   .fault {
     color: var(--madder);
     font-size: 15px;
-  }
-  .foot {
-    display: flex;
-    flex-wrap: wrap;
-    gap: 12px;
-    margin-top: 20px;
   }
 </style>
