@@ -64,7 +64,7 @@
   <Portal>
     <Dialog.Backdrop class="veil" />
     <Dialog.Positioner class="stand">
-      <Dialog.Content class="leaf is-open dialog fact-dialog">
+      <Dialog.Content class="leaf is-open leaf-dialog fact-dialog">
         <Dialog.Title class="h">Change {name}</Dialog.Title>
         <form
           onsubmit={(event) => {

@@ -20,7 +20,7 @@
   <Portal>
     <Dialog.Backdrop class="veil" />
     <Dialog.Positioner class="stand">
-      <Dialog.Content class="leaf chosen dialog keys-dialog">
+      <Dialog.Content class="leaf chosen leaf-dialog keys-dialog">
         <Dialog.Title class="h">Keys</Dialog.Title>
         <dl>
           {#each keys as [key, what] (key)}

@@ -60,7 +60,7 @@
   <Portal>
     <Dialog.Backdrop class="veil" />
     <Dialog.Positioner class="stand">
-      <Dialog.Content class="leaf chosen dialog keep-dialog">
+      <Dialog.Content class="leaf chosen leaf-dialog keep-dialog">
         <Dialog.Title class="h">Keep this one</Dialog.Title>
         <p class="quiet">
           An account keeps the site yours. Nothing is public until you publish. <a
