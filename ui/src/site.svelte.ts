@@ -1,34 +1,11 @@
 import { api, problemOf, type Sheet, type SiteView } from './api/client';
+import { emptySheet, type LineName } from './sheet';
 
 /** How much of what was typed the server has. */
 export type Keeping = 'kept' | 'keeping' | 'waiting' | 'conflict';
 
 const PAUSE = 350;
 const RETRY = 2500;
-
-export function emptySheet(): Sheet {
-  return {
-    region: 'GB',
-    trade: '',
-    name: '',
-    place: '',
-    area: '',
-    telephone: '',
-    email: '',
-    hours: '',
-    services: [],
-    links: [],
-    person: '',
-    founded: '',
-    promise: '',
-    words: '',
-    membership: { body: '', number: '', until: '' },
-    practices: [],
-    goal: '',
-    denied: [],
-    seed: 0
-  };
-}
 
 /**
  * One site while it is being worked on. What is typed stands in {@link sheet} at once and is kept a moment later; it is
@@ -51,8 +28,8 @@ export class SiteState {
   async load(id: string): Promise<void> {
     const { data, response } = await api.GET('/api/sites/{id}', { params: { path: { id } } });
     if (data) {
-      this.view = data;
-      this.sheet = data.sheet;
+      this.view = data as SiteView;
+      this.sheet = this.view.sheet;
       this.keeping = 'kept';
     } else if (response.status === 404) {
       this.missing = true;
@@ -90,7 +67,7 @@ export class SiteState {
       if (!this.view) {
         const { data, error, response } = await api.POST('/api/sites');
         if (!data) throw new Error(problemOf(error, response).detail);
-        this.view = data;
+        this.view = data as SiteView;
         this.sheet.seed = data.sheet.seed;
       }
       const sent = $state.snapshot(this.sheet);
@@ -99,8 +76,8 @@ export class SiteState {
         body: { revision: this.view.revision, sheet: sent }
       });
       if (data) {
-        this.view = data;
-        this.#takeOver(sent, data.sheet);
+        this.view = data as SiteView;
+        this.#takeOver(sent, this.view.sheet);
         this.hasKept = true;
         if (!this.#changed) this.keeping = 'kept';
         return true;
@@ -120,12 +97,17 @@ export class SiteState {
 
   /** Lines that somebody else has changed come in, unless they have been typed on since. */
   #takeOver(sent: Sheet, now: Sheet): void {
-    const same = (one: unknown, other: unknown) => JSON.stringify(one) === JSON.stringify(other);
-    const lines = this.sheet as unknown as Record<string, unknown>;
-    for (const [line, words] of Object.entries(now)) {
-      const mine = (sent as unknown as Record<string, unknown>)[line];
-      if (line !== 'links' && !same(mine, words) && same($state.snapshot(lines[line]), mine)) {
-        lines[line] = words;
+    const { lines: mine, ...myRest } = $state.snapshot(this.sheet);
+    const changedSince = (one: unknown, other: unknown) => JSON.stringify(one) !== JSON.stringify(other);
+    for (const [line, words] of Object.entries(now.lines) as [LineName, string][]) {
+      if (words !== sent.lines[line] && mine[line] === sent.lines[line]) this.sheet.lines[line] = words;
+    }
+    const before = sent as unknown as Record<string, unknown>;
+    const typed = myRest as unknown as Record<string, unknown>;
+    for (const [part, value] of Object.entries(now)) {
+      if (part === 'lines' || part === 'links') continue;
+      if (changedSince(before[part], value) && !changedSince(typed[part], before[part])) {
+        (this.sheet as unknown as Record<string, unknown>)[part] = value;
       }
     }
   }

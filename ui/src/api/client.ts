@@ -1,10 +1,11 @@
 /** The API, typed from its own description. */
 import createClient from 'openapi-fetch';
 import type { Block, Site } from '../document/types';
+import type { Sheet } from '../sheet';
 import type { components, paths } from './schema';
 
-export type SiteView = components['schemas']['SiteView'];
-export type Sheet = components['schemas']['TypedSheet'];
+export type { Sheet } from '../sheet';
+export type SiteView = Omit<components['schemas']['SiteView'], 'sheet'> & { sheet: Sheet };
 export type TypedService = components['schemas']['TypedService'];
 export type Answer = components['schemas']['FieldAnswer'];
 export type Enquiry = components['schemas']['Enquiry'];

@@ -20,7 +20,7 @@
       site?.view !== undefined &&
       (site.view.missing.length === 0 || !!site.view.publicAddress)
   );
-  const name = $derived(site?.sheet.name.trim() || 'Ostium');
+  const name = $derived(site?.sheet.lines.name.trim() || 'Ostium');
   const places = $derived([
     { path: `/sites/${id}`, words: 'Facts', waits: '' },
     { path: `/sites/${id}/page`, words: 'Page', waits: '' },

@@ -63,7 +63,7 @@
   }
 </script>
 
-<svelte:head><title>{site.sheet.name || 'Enquiries'} · Enquiries · Ostium</title></svelte:head>
+<svelte:head><title>{site.sheet.lines.name || 'Enquiries'} · Enquiries · Ostium</title></svelte:head>
 
 {#if site.missing}
   <Lost />

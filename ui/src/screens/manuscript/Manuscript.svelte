@@ -172,7 +172,7 @@
   onpointercancelcapture={letGo}
 />
 <svelte:head
-  ><title>{manuscript.view?.name || site.sheet.name || 'Your page'} · Page · Ostium</title></svelte:head
+  ><title>{manuscript.view?.name || site.sheet.lines.name || 'Your page'} · Page · Ostium</title></svelte:head
 >
 
 {#snippet act()}<PublishAct {site} changes={manuscript.view?.changes} />{/snippet}

@@ -10,7 +10,7 @@
   /** The card with the facts most pages need. */
   let { site }: { site: SiteState } = $props();
 
-  const visits = $derived((site.view?.trade.visits ?? false) || site.sheet.area !== '');
+  const visits = $derived((site.view?.trade.visits ?? false) || site.sheet.lines.area !== '');
   const countries = [
     { code: 'GB', words: 'United Kingdom' },
     { code: 'IE', words: 'Ireland' },
@@ -21,7 +21,7 @@
 <section class="leaf chosen card" aria-label="Facts">
   <Row label="Trade" for="trade">
     <TradeField {site} />
-    <AnswerLine id="trade-answer" answer={site.view?.answers['trade']} typed={site.sheet.trade} />
+    <AnswerLine id="trade-answer" answer={site.view?.answers['trade']} typed={site.sheet.lines.trade} />
   </Row>
   <Row label="Name" for="name">
     <TypedLine {site} field="name" placeholder="What your business is called" autocomplete="organization" />

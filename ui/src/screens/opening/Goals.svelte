@@ -13,7 +13,7 @@
   ];
 
   function choose(goal: string): void {
-    site.sheet.goal = goal;
+    site.sheet.lines.goal = goal;
     site.changed();
   }
 </script>
@@ -21,7 +21,7 @@
 <Choice
   label="Visitors should"
   choices={goals}
-  value={site.sheet.goal || (site.view?.trade.goal ?? 'WRITE')}
+  value={site.sheet.lines.goal || (site.view?.trade.goal ?? 'WRITE')}
   chips
   {choose}
 />

@@ -31,7 +31,9 @@
   });
 
   const isNew = $derived(!site.view?.kept);
-  const begun = $derived(site.view !== null && (site.sheet.trade + site.sheet.name).trim() !== '');
+  const begun = $derived(
+    site.view !== null && (site.sheet.lines.trade + site.sheet.lines.name).trim() !== ''
+  );
 
   async function layOut(): Promise<void> {
     await site.keep();
@@ -56,7 +58,7 @@
   }
 </script>
 
-<svelte:head><title>{site.sheet.name.trim() || 'New site'} · Facts · Ostium</title></svelte:head>
+<svelte:head><title>{site.sheet.lines.name.trim() || 'New site'} · Facts · Ostium</title></svelte:head>
 
 {#if site.missing}
   <Lost />
@@ -76,7 +78,7 @@
         {/if}
         {#if !id && !site.view}<EarlierSites />{/if}
         <Card {site} />
-        {#if site.view && site.sheet.trade.trim()}<Proof {site} />{/if}
+        {#if site.view && site.sheet.lines.trade.trim()}<Proof {site} />{/if}
         <div class="foot">
           <button class="act main" onclick={layOut}>{isNew ? 'Lay out the page' : 'See the page'}</button>
           <div>
@@ -104,7 +106,7 @@
             <p>Your page appears here with the first fact, and grows with every other.</p>
           </div>
         {/if}
-        {#if site.view && site.sheet.trade.trim()}<Assumptions {site} />{/if}
+        {#if site.view && site.sheet.lines.trade.trim()}<Assumptions {site} />{/if}
       </aside>
     </div>
   </Frame>

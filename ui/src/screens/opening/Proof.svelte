@@ -61,7 +61,7 @@
         class="line"
         placeholder="A guild or a register"
         dir="auto"
-        bind:value={site.sheet.membership.body}
+        bind:value={site.sheet.lines['membership/body']}
         oninput={() => site.changed()}
       />
       <label class="hidden-words" for="membership-number">Member number</label>
@@ -69,7 +69,7 @@
         id="membership-number"
         class="line"
         placeholder="number"
-        bind:value={site.sheet.membership.number}
+        bind:value={site.sheet.lines['membership/number']}
         oninput={() => site.changed()}
       />
       <label class="hidden-words" for="membership-until">Valid until</label>
@@ -77,14 +77,14 @@
         id="membership-until"
         class="line"
         placeholder="until 2027-06"
-        bind:value={site.sheet.membership.until}
+        bind:value={site.sheet.lines['membership/until']}
         oninput={() => site.changed()}
       />
     </div>
     <AnswerLine
       id="membership-answer"
       answer={site.view?.answers['membership']}
-      typed={site.sheet.membership.until}
+      typed={site.sheet.lines['membership/until']}
     />
   </Row>
   <Row label="In your own words" for="words">
@@ -94,10 +94,10 @@
       rows="3"
       dir="auto"
       placeholder="What sets you apart? How did it begin? It stands on the page just as you write it."
-      bind:value={site.sheet.words}
+      bind:value={site.sheet.lines.words}
       oninput={() => site.changed()}
       aria-describedby="words-answer"></textarea>
-    <AnswerLine id="words-answer" answer={site.view?.answers['words']} typed={site.sheet.words} />
+    <AnswerLine id="words-answer" answer={site.view?.answers['words']} typed={site.sheet.lines.words} />
   </Row>
   <Row label="Elsewhere">
     {#each site.sheet.links as link, index (index)}

@@ -27,8 +27,8 @@
   }
 
   function typed(words: string, reason: string | undefined): void {
-    if (reason === 'script' || words === site.sheet.trade) return;
-    site.sheet.trade = words;
+    if (reason === 'script' || words === site.sheet.lines.trade) return;
+    site.sheet.lines.trade = words;
     site.changed();
     if (reason === 'input-change') void suggest(words);
   }
@@ -42,7 +42,7 @@
   function chosen(id: string | undefined): void {
     const trade = found.find((each) => each.id === id);
     if (!trade) return;
-    site.sheet.trade = trade.name;
+    site.sheet.lines.trade = trade.name;
     site.changed();
   }
 </script>
@@ -51,7 +51,7 @@
   class="trade"
   {collection}
   ids={{ input: 'trade' }}
-  inputValue={site.sheet.trade}
+  inputValue={site.sheet.lines.trade}
   onInputValueChange={(change) => typed(change.inputValue, change.reason)}
   onValueChange={(change) => chosen(change.value[0])}
   allowCustomValue

@@ -1,10 +1,8 @@
 <script lang="ts">
   import type { HTMLInputAttributes } from 'svelte/elements';
   import AnswerLine from '../../parts/AnswerLine.svelte';
+  import type { LineName } from '../../sheet';
   import type { SiteState } from '../../site.svelte';
-
-  type TextField =
-    'name' | 'place' | 'area' | 'telephone' | 'email' | 'hours' | 'person' | 'founded' | 'promise';
 
   /** One line of the sheet, with its answer beneath. */
   let {
@@ -15,34 +13,35 @@
     autocomplete = 'off'
   }: {
     site: SiteState;
-    field: TextField;
+    field: LineName;
     placeholder?: string;
     type?: HTMLInputAttributes['type'];
     autocomplete?: HTMLInputAttributes['autocomplete'];
   } = $props();
 
+  const id = $derived(field.replace('/', '-'));
   const answer = $derived(site.view?.answers[field]);
   const wrong = $derived(answer?.state === 'REFUSED');
 
   function take(words: string): void {
-    site.sheet[field] = words;
+    site.sheet.lines[field] = words;
     site.changed();
-    document.getElementById(field)?.focus();
+    document.getElementById(id)?.focus();
   }
 </script>
 
 <div>
   <input
-    id={field}
+    {id}
     class="line"
     {type}
     {placeholder}
     {autocomplete}
     dir="auto"
-    bind:value={site.sheet[field]}
+    bind:value={site.sheet.lines[field]}
     oninput={() => site.changed()}
     aria-invalid={wrong ? 'true' : undefined}
-    aria-describedby="{field}-answer"
+    aria-describedby="{id}-answer"
   />
-  <AnswerLine id="{field}-answer" {answer} typed={site.sheet[field]} {take} />
+  <AnswerLine id="{id}-answer" {answer} typed={site.sheet.lines[field]} {take} />
 </div>

@@ -25,7 +25,7 @@
   }
 </script>
 
-<svelte:head><title>{site.sheet.name || 'Your page'} · Page · Ostium</title></svelte:head>
+<svelte:head><title>{site.sheet.lines.name || 'Your page'} · Page · Ostium</title></svelte:head>
 
 <Frame {site} {act}>
   {#if site.view}

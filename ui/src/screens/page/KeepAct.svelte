@@ -18,7 +18,7 @@
     fault = { field: '', detail: '' };
     if (session.isIn) await keep();
     else {
-      account = { name: site.sheet.person || account.name, email: account.email, password: '' };
+      account = { name: site.sheet.lines.person || account.name, email: account.email, password: '' };
       open = true;
     }
   }

@@ -89,7 +89,7 @@
   }
 </script>
 
-<svelte:head><title>{site.sheet.name || 'Your site'} · Publish · Ostium</title></svelte:head>
+<svelte:head><title>{site.sheet.lines.name || 'Your site'} · Publish · Ostium</title></svelte:head>
 
 {#if site.missing}
   <Lost />

@@ -52,9 +52,9 @@
   }
 
   async function deleteSite(values: Record<string, string>) {
-    if ((values['name'] ?? '').trim() !== site.sheet.name.trim()) {
+    if ((values['name'] ?? '').trim() !== site.sheet.lines.name.trim()) {
       return {
-        error: { detail: `Type “${site.sheet.name.trim()}” just as it stands.`, field: 'name' },
+        error: { detail: `Type “${site.sheet.lines.name.trim()}” just as it stands.`, field: 'name' },
         response: new Response(null, { status: 422 })
       };
     }
@@ -66,7 +66,7 @@
   const email = { key: 'email', label: 'Their mail address', type: 'email', autocomplete: 'off' };
 </script>
 
-<svelte:head><title>{site.sheet.name || 'A site'} · People · Ostium</title></svelte:head>
+<svelte:head><title>{site.sheet.lines.name || 'A site'} · People · Ostium</title></svelte:head>
 
 {#if site.missing}
   <Lost />
@@ -142,7 +142,7 @@
                 label: 'Type its name',
                 type: 'text',
                 autocomplete: 'off',
-                hint: site.sheet.name
+                hint: site.sheet.lines.name
               }
             ]}
             send={deleteSite}

@@ -124,6 +124,9 @@ public final class Browserlike {
 
     // ---- what owners do ------------------------------------------------------------------------------------------
 
+    private static final java.util.Set<String> PARTS =
+            java.util.Set.of("region", "services", "rows", "links", "practices", "denied", "hidden", "seed");
+
     /** A sheet that is enough for a page, as the interface would send it. */
     public static Map<String, Object> sheet(String name) {
         Map<String, Object> sheet = new LinkedHashMap<>();
@@ -143,8 +146,13 @@ public final class Browserlike {
                 .json();
     }
 
+    /** What the interface sends to keep a sheet; single lines may stand beside its parts, as a test writes them. */
     public static Map<String, Object> keep(JsonNode site, Map<String, Object> sheet) {
-        return Map.of("revision", site.path("revision").asLong(), "sheet", sheet);
+        Map<String, Object> parts = new LinkedHashMap<>();
+        Map<String, Object> lines = new LinkedHashMap<>();
+        sheet.forEach((name, value) -> (PARTS.contains(name) ? parts : lines).put(name, value));
+        parts.put("lines", lines);
+        return Map.of("revision", site.path("revision").asLong(), "sheet", parts);
     }
 
     public Answer signUp(String email) {

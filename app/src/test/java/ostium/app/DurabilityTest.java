@@ -98,7 +98,10 @@ class DurabilityTest {
                 status = owner.call("POST", path, edit).status();
             }
             assertThat(status).isEqualTo(200);
-            assertThat(owner.get("/api/sites/" + id).json().at("/sheet/promise").asString())
+            assertThat(owner.get("/api/sites/" + id)
+                            .json()
+                            .at("/sheet/lines/promise")
+                            .asString())
                     .isEqualTo("soon");
         } finally {
             application.kill();

@@ -126,7 +126,10 @@ class EditingTest {
                     owner.edit(id, base, Map.of("kind", "setLine", "path", "promise", "words", "within a day"));
             assertThat(other.status()).isEqualTo(200);
             assertThat(words(now())).isEqualTo("From one window");
-            assertThat(owner.get("/api/sites/" + id).json().at("/sheet/promise").asString())
+            assertThat(owner.get("/api/sites/" + id)
+                            .json()
+                            .at("/sheet/lines/promise")
+                            .asString())
                     .isEqualTo("within a day");
         }
 
@@ -214,7 +217,10 @@ class EditingTest {
             owner.edit(id, revision(), Map.of("kind", "setLine", "path", "promise", "words", "mine too"));
             helper.edit(id, revision(), Map.of("kind", "setLine", "path", "promise", "words", "theirs"));
             step("undo");
-            assertThat(owner.get("/api/sites/" + id).json().at("/sheet/promise").asString())
+            assertThat(owner.get("/api/sites/" + id)
+                            .json()
+                            .at("/sheet/lines/promise")
+                            .asString())
                     .isEqualTo("theirs");
             assertThat(words(now())).isNotEqualTo("Mine");
         }

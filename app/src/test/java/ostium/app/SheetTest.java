@@ -19,13 +19,13 @@ class SheetTest {
         Map<String, Object> sheet = Browserlike.sheet("Ashlatch");
         sheet.put("hours", "Mon-Fri 9-25");
         JsonNode site = owner.site(sheet);
-        assertThat(site.at("/sheet/hours").asString()).isEqualTo("Mon-Fri 9-25");
+        assertThat(site.at("/sheet/lines/hours").asString()).isEqualTo("Mon-Fri 9-25");
         assertThat(site.at("/answers/hours/state").asString()).isEqualTo("REFUSED");
         assertThat(site.at("/answers/telephone/says").asString()).contains("+44 117 496 0142");
         assertThat(site.path("missing").size()).isZero();
         assertThat(owner.get("/api/sites/" + site.path("id").asString())
                         .json()
-                        .at("/sheet/name")
+                        .at("/sheet/lines/name")
                         .asString())
                 .isEqualTo("Ashlatch");
     }
@@ -42,7 +42,7 @@ class SheetTest {
         assertThat(stale.json().path("detail").asString()).contains("Somebody else has changed this");
         assertThat(owner.get("/api/sites/" + site.path("id").asString())
                         .json()
-                        .at("/sheet/name")
+                        .at("/sheet/lines/name")
                         .asString())
                 .isEqualTo("Second");
     }

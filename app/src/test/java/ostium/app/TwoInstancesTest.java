@@ -66,8 +66,8 @@ class TwoInstancesTest {
                     .isEqualTo(200);
         }
         JsonNode here = owner.get("/api/sites/" + id).json();
-        assertThat(here.at("/sheet/promise").asString()).isEqualTo("day 9");
-        assertThat(here.at("/sheet/founded").asString()).isEqualTo("2009");
+        assertThat(here.at("/sheet/lines/promise").asString()).isEqualTo("day 9");
+        assertThat(here.at("/sheet/lines/founded").asString()).isEqualTo("2009");
         assertThat(elsewhere.get("/api/sites/" + id).json().path("sheet")).isEqualTo(here.path("sheet"));
         assertThat(here.path("revision").asLong()).isEqualTo(base + 20);
     }

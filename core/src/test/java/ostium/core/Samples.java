@@ -8,9 +8,10 @@ import java.time.LocalDate;
 import java.util.List;
 import ostium.core.draft.Brief;
 import ostium.core.format.LocalBusinessReader;
-import ostium.core.opening.SheetReader;
-import ostium.core.opening.SheetReading;
-import ostium.core.opening.TypedSheet;
+import ostium.core.sheet.Line;
+import ostium.core.sheet.SheetReader;
+import ostium.core.sheet.SheetReading;
+import ostium.core.sheet.TypedSheet;
 import ostium.core.trade.Trade;
 
 /** Businesses of the demo world, and sheets made up for a test. */
@@ -45,26 +46,14 @@ public final class Samples {
                 .limit(practices)
                 .map(Trade.UsualPractice::key)
                 .toList();
-        return new TypedSheet(
-                "GB",
-                trade.id().equals("general") ? "falconer" : trade.name(),
-                "Tolver & Daughters",
-                "2 Sail Street, Tolver QH4 1AA",
-                "",
-                "0117 496 0555",
-                "",
-                "Mon-Fri 9-5",
-                taken,
-                List.of(),
-                "",
-                "",
-                "",
-                "",
-                null,
-                yes,
-                "",
-                List.of(),
-                1);
+        return TypedSheet.empty("GB", 1)
+                .with(Line.TRADE, trade.id().equals("general") ? "falconer" : trade.name())
+                .with(Line.NAME, "Tolver & Daughters")
+                .with(Line.PLACE, "2 Sail Street, Tolver QH4 1AA")
+                .with(Line.TELEPHONE, "0117 496 0555")
+                .with(Line.HOURS, "Mon-Fri 9-5")
+                .withServices(taken)
+                .withPractices(yes);
     }
 
     public static SheetReading read(TypedSheet sheet) {

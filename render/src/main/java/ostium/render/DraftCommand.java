@@ -13,9 +13,9 @@ import ostium.core.draft.Drafter;
 import ostium.core.draft.Seed;
 import ostium.core.fact.EmailAddress;
 import ostium.core.format.LocalBusinessReader;
-import ostium.core.opening.FieldAnswer;
-import ostium.core.opening.SheetReader;
-import ostium.core.opening.SheetReading;
+import ostium.core.sheet.FieldAnswer;
+import ostium.core.sheet.SheetReader;
+import ostium.core.sheet.SheetReading;
 import ostium.core.trade.Goal;
 import picocli.CommandLine;
 

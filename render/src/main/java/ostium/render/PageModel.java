@@ -9,6 +9,7 @@ import java.util.stream.Stream;
 import ostium.core.draft.Brief;
 import ostium.core.draft.Draft;
 import ostium.core.enquiry.Form;
+import ostium.core.fact.Area;
 import ostium.core.fact.EmailAddress;
 import ostium.core.fact.Fact;
 import ostium.core.fact.FactValue;
@@ -240,9 +241,7 @@ public final class PageModel {
     }
 
     public List<String> area() {
-        return brief.visits()
-                ? facts().one(FactValue.Area.class).map(FactValue.Area::places).orElse(List.of())
-                : List.of();
+        return brief.visits() ? facts().one(Area.class).map(Area::places).orElse(List.of()) : List.of();
     }
 
     /** "Quillhaven and four more places", for the strip. */

@@ -10,8 +10,9 @@ import ostium.core.draft.Brief;
 import ostium.core.draft.Drafter;
 import ostium.core.draft.Seed;
 import ostium.core.format.LocalBusinessReader;
-import ostium.core.opening.SheetReader;
-import ostium.core.opening.TypedSheet;
+import ostium.core.sheet.Line;
+import ostium.core.sheet.SheetReader;
+import ostium.core.sheet.TypedSheet;
 
 /** Rendered pages of demo businesses and of made-up ones. */
 final class Pages {
@@ -44,26 +45,15 @@ final class Pages {
 
     /** A sheet with just a trade, a name and a telephone, and whatever else a test wants. */
     static TypedSheet sheet(String trade, String name, List<TypedSheet.TypedService> services, String hours) {
-        return new TypedSheet(
-                "GB",
-                trade,
-                name,
-                "2 Sail Street, Tolver QH4 1AA",
-                "",
-                "0117 496 0555",
-                "a@tolver.example",
-                hours,
-                services,
-                List.of("instagram @tolver"),
-                "",
-                "",
-                "",
-                "",
-                null,
-                List.of(),
-                "",
-                List.of(),
-                1);
+        return TypedSheet.empty("GB", 1)
+                .with(Line.TRADE, trade)
+                .with(Line.NAME, name)
+                .with(Line.PLACE, "2 Sail Street, Tolver QH4 1AA")
+                .with(Line.TELEPHONE, "0117 496 0555")
+                .with(Line.EMAIL, "a@tolver.example")
+                .with(Line.HOURS, hours)
+                .withServices(services)
+                .withLinks(List.of("instagram @tolver"));
     }
 
     static TypedSheet.TypedService service(String name, String price) {

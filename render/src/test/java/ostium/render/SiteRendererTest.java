@@ -24,7 +24,7 @@ import org.junit.jupiter.params.provider.ValueSource;
 import ostium.core.draft.Brief;
 import ostium.core.draft.Drafter;
 import ostium.core.draft.Seed;
-import ostium.core.opening.TypedSheet;
+import ostium.core.sheet.TypedSheet;
 import ostium.core.trade.Goal;
 import ostium.core.trade.TradeCatalogue;
 

@@ -14,7 +14,7 @@ import org.springframework.stereotype.Component;
 import ostium.app.site.SiteLog;
 import ostium.core.draft.Draft;
 import ostium.core.edit.State;
-import ostium.core.opening.SheetReading;
+import ostium.core.sheet.SheetReading;
 import ostium.core.site.Section;
 import ostium.core.site.SectionKind;
 import ostium.core.site.Site;

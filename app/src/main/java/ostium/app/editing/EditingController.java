@@ -26,7 +26,7 @@ import ostium.core.edit.Edit;
 import ostium.core.edit.EditRefused;
 import ostium.core.edit.Redraft;
 import ostium.core.edit.State;
-import ostium.core.opening.SheetReading;
+import ostium.core.sheet.SheetReading;
 import ostium.core.site.SectionKind;
 import ostium.core.snag.Snags;
 import tools.jackson.databind.JsonNode;

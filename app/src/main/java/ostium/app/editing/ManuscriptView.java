@@ -3,8 +3,8 @@ package ostium.app.editing;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
 import java.util.Map;
-import ostium.core.opening.FieldAnswer;
-import ostium.core.opening.TypedSheet.TypedService;
+import ostium.core.sheet.FieldAnswer;
+import ostium.core.sheet.TypedSheet.TypedService;
 import ostium.core.site.Site;
 
 /**

@@ -18,7 +18,7 @@ import ostium.app.web.Problem;
 import ostium.app.web.RateLimits;
 import ostium.core.edit.State;
 import ostium.core.enquiry.Form;
-import ostium.core.opening.SheetReading;
+import ostium.core.sheet.SheetReading;
 import ostium.render.SiteRenderer;
 import ostium.render.Target;
 import tools.jackson.databind.json.JsonMapper;

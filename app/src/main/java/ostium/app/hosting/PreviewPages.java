@@ -13,7 +13,7 @@ import ostium.app.site.SiteService;
 import ostium.app.site.StoredSite;
 import ostium.app.web.Origins;
 import ostium.core.edit.State;
-import ostium.core.opening.SheetReading;
+import ostium.core.sheet.SheetReading;
 import ostium.render.RenderedFile;
 import ostium.render.SiteRenderer;
 import ostium.render.Target;

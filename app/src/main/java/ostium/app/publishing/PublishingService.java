@@ -25,7 +25,7 @@ import ostium.core.edit.Changes;
 import ostium.core.edit.State;
 import ostium.core.edit.Stored;
 import ostium.core.edit.WholeEdit;
-import ostium.core.opening.SheetReading;
+import ostium.core.sheet.SheetReading;
 import ostium.core.snag.Snag;
 import ostium.core.snag.Snags;
 import ostium.core.text.Sha256;

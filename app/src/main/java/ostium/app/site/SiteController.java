@@ -20,8 +20,8 @@ import ostium.app.web.Problem;
 import ostium.app.web.RateLimits;
 import ostium.core.draft.Draft;
 import ostium.core.edit.State;
-import ostium.core.opening.SheetReading;
-import ostium.core.opening.TypedSheet;
+import ostium.core.sheet.SheetReading;
+import ostium.core.sheet.TypedSheet;
 
 @RestController
 class SiteController {

@@ -25,9 +25,9 @@ import ostium.core.edit.Steps;
 import ostium.core.edit.Stored;
 import ostium.core.edit.TextEdit;
 import ostium.core.edit.WholeEdit;
-import ostium.core.opening.SheetReader;
-import ostium.core.opening.SheetReading;
-import ostium.core.opening.TypedSheet;
+import ostium.core.sheet.SheetReader;
+import ostium.core.sheet.SheetReading;
+import ostium.core.sheet.TypedSheet;
 
 /**
  * The one log of edits of each site, and the state they lead to. An edit and its revision are stored in one

@@ -16,8 +16,8 @@ import ostium.core.edit.Edit;
 import ostium.core.edit.SheetDifference;
 import ostium.core.edit.State;
 import ostium.core.edit.WholeEdit;
-import ostium.core.opening.SheetReading;
-import ostium.core.opening.TypedSheet;
+import ostium.core.sheet.SheetReading;
+import ostium.core.sheet.TypedSheet;
 
 /** Makes, finds and gives away sites. Whose a site is, is checked by {@link SiteAccess}. */
 @Service

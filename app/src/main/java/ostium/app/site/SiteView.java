@@ -6,10 +6,10 @@ import java.util.Map;
 import ostium.core.draft.Brief;
 import ostium.core.draft.Draft;
 import ostium.core.draft.Plan;
-import ostium.core.opening.FieldAnswer;
-import ostium.core.opening.SheetReading;
-import ostium.core.opening.TypedSheet;
 import ostium.core.search.PageHead;
+import ostium.core.sheet.FieldAnswer;
+import ostium.core.sheet.SheetReading;
+import ostium.core.sheet.TypedSheet;
 import ostium.core.trade.Trade;
 
 /**

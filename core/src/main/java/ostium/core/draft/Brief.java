@@ -7,6 +7,7 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import ostium.core.fact.Area;
 import ostium.core.fact.Fact;
 import ostium.core.fact.FactValue;
 import ostium.core.fact.Facts;
@@ -86,7 +87,7 @@ public record Brief(Facts facts, Trade trade, Goal goal, Set<Assumption> denied,
 
     /** Whether the business travels to its customers: said by the places it comes to, else assumed. */
     public boolean visits() {
-        if (facts.one(FactValue.Area.class).isPresent()) {
+        if (facts.one(Area.class).isPresent()) {
             return true;
         }
         return trade.visits() ? !denied.contains(Assumption.VISITS) : denied.contains(Assumption.RECEIVES);

@@ -2,6 +2,7 @@ package ostium.core.draft;
 
 import java.util.ArrayList;
 import java.util.List;
+import ostium.core.fact.Area;
 import ostium.core.fact.FactValue;
 import ostium.core.fact.Listing;
 import ostium.core.fact.Place;
@@ -69,7 +70,7 @@ public record Plan(List<Choice> sections, List<Choice> leftOut) {
     }
 
     private static void place(Brief brief, List<Choice> in, List<Choice> out) {
-        boolean area = brief.visits() && brief.facts().one(FactValue.Area.class).isPresent();
+        boolean area = brief.visits() && brief.facts().one(Area.class).isPresent();
         boolean address = brief.receives()
                 && brief.facts()
                         .one(Place.class)

@@ -6,6 +6,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
+import ostium.core.fact.Area;
 import ostium.core.fact.Fact;
 import ostium.core.fact.FactValue;
 import ostium.core.fact.Facts;
@@ -43,13 +44,13 @@ final class Vocabulary {
         linkFirst("founded", FactValue.Founded.class, "");
         linkFirst("promise", FactValue.AnswerPromise.class, "");
         linkFirst("hours.days", FactValue.Hours.class, "days");
-        linkFirst("area", FactValue.Area.class, "");
-        linkFirst("area.first", FactValue.Area.class, "first");
-        linkFirst("area.rest", FactValue.Area.class, "rest");
-        linkFirst("area.count", FactValue.Area.class, "count");
+        linkFirst("area", Area.class, "");
+        linkFirst("area.first", Area.class, "first");
+        linkFirst("area.rest", Area.class, "rest");
+        linkFirst("area.count", Area.class, "count");
         linkFirst("town", Place.class, "town");
         if (!tokens.containsKey("town")) {
-            linkFirst("town", FactValue.Area.class, "first");
+            linkFirst("town", Area.class, "first");
         }
         linkFirst("street", Place.class, "street");
         brief.membership().ifPresent(fact -> {

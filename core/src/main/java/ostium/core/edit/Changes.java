@@ -11,7 +11,7 @@ import ostium.core.fact.Fact;
 import ostium.core.fact.FactNames;
 import ostium.core.fact.Facts;
 import ostium.core.fact.Service;
-import ostium.core.opening.SheetReading;
+import ostium.core.sheet.SheetReading;
 import ostium.core.site.Item;
 import ostium.core.site.Page;
 import ostium.core.site.PlainText;

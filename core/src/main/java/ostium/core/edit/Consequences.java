@@ -14,7 +14,7 @@ import ostium.core.draft.Seed;
 import ostium.core.fact.Fact;
 import ostium.core.fact.Facts;
 import ostium.core.fact.Service;
-import ostium.core.opening.SheetReading;
+import ostium.core.sheet.SheetReading;
 import ostium.core.site.Item;
 import ostium.core.site.Node;
 import ostium.core.site.Section;

@@ -9,7 +9,7 @@ import ostium.core.draft.Draft;
 import ostium.core.draft.Drafter;
 import ostium.core.draft.Plan;
 import ostium.core.draft.Seed;
-import ostium.core.opening.SheetReading;
+import ostium.core.sheet.SheetReading;
 import ostium.core.site.Item;
 import ostium.core.site.Page;
 import ostium.core.site.Position;

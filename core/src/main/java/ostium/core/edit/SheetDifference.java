@@ -4,8 +4,11 @@ import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
-import ostium.core.opening.TypedSheet;
-import ostium.core.opening.TypedSheet.TypedService;
+import java.util.function.BiFunction;
+import java.util.function.Function;
+import ostium.core.sheet.TypedSheet;
+import ostium.core.sheet.TypedSheet.TypedRow;
+import ostium.core.sheet.TypedSheet.TypedService;
 
 /** The edits that turn one sheet into another: a whole sheet that comes back from a window, taken apart. */
 public final class SheetDifference {
@@ -19,7 +22,9 @@ public final class SheetDifference {
         }
         keys(edits, "practice/", from.practices(), to.practices());
         keys(edits, "denied/", from.denied(), to.denied());
+        keys(edits, "hidden/", from.hidden(), to.hidden());
         services(edits, from, to);
+        rows(edits, from, to);
         return edits;
     }
 
@@ -42,30 +47,70 @@ public final class SheetDifference {
     }
 
     private static void services(List<Edit> edits, TypedSheet from, TypedSheet to) {
-        List<String> order = new ArrayList<>();
-        for (TypedService service : from.services()) {
-            if (SheetLines.service(to, service.id()).isPresent()) {
-                order.add(service.id());
-            } else {
-                edits.add(new SheetEdit.RemoveService(service.id()));
-            }
-        }
-        String after = "";
+        order(
+                edits,
+                from.services(),
+                to.services(),
+                TypedService::id,
+                SheetEdit.RemoveService::new,
+                SheetEdit.PutService::new,
+                SheetEdit.MoveService::new);
         for (TypedService service : to.services()) {
-            if (SheetLines.service(from, service.id()).isEmpty()) {
-                edits.add(new SheetEdit.PutService(service, after));
-                order.add(order.indexOf(after) + 1, service.id());
-            } else {
+            if (SheetLines.service(from, service.id()).isPresent()) {
                 for (String line : List.of("name", "summary", "price", "minutes")) {
                     line(edits, from, to, "service/" + service.id() + "/" + line);
                 }
-                if (order.indexOf(service.id()) != order.indexOf(after) + 1) {
-                    edits.add(new SheetEdit.MoveService(service.id(), after));
-                    order.remove(service.id());
-                    order.add(order.indexOf(after) + 1, service.id());
-                }
             }
-            after = service.id();
+        }
+    }
+
+    private static void rows(List<Edit> edits, TypedSheet from, TypedSheet to) {
+        order(
+                edits,
+                from.rows(),
+                to.rows(),
+                TypedRow::id,
+                SheetEdit.RemoveRow::new,
+                SheetEdit.PutRow::new,
+                SheetEdit.MoveRow::new);
+        for (TypedRow row : to.rows()) {
+            if (SheetLines.row(from, row.id()).isPresent()) {
+                row.lines().keySet().forEach(line -> line(edits, from, to, row.kind() + "/" + row.id() + "/" + line));
+            }
+        }
+    }
+
+    /** What has gone is taken out, what is new put in, and what stands elsewhere moved. */
+    private static <R> void order(
+            List<Edit> edits,
+            List<R> from,
+            List<R> to,
+            Function<R, String> name,
+            Function<String, Edit> remove,
+            BiFunction<R, String, Edit> put,
+            BiFunction<String, String, Edit> move) {
+        List<String> before = from.stream().map(name).toList();
+        List<String> after = to.stream().map(name).toList();
+        List<String> order = new ArrayList<>();
+        for (String id : before) {
+            if (after.contains(id)) {
+                order.add(id);
+            } else {
+                edits.add(remove.apply(id));
+            }
+        }
+        String neighbour = "";
+        for (R row : to) {
+            String id = name.apply(row);
+            if (!before.contains(id)) {
+                edits.add(put.apply(row, neighbour));
+                order.add(order.indexOf(neighbour) + 1, id);
+            } else if (order.indexOf(id) != order.indexOf(neighbour) + 1) {
+                edits.add(move.apply(id, neighbour));
+                order.remove(id);
+                order.add(order.indexOf(neighbour) + 1, id);
+            }
+            neighbour = id;
         }
     }
 }

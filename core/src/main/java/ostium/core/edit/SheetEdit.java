@@ -1,11 +1,11 @@
 package ostium.core.edit;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
-import java.util.stream.Collectors;
-import ostium.core.opening.TypedSheet;
-import ostium.core.opening.TypedSheet.TypedService;
+import ostium.core.sheet.RowKind;
+import ostium.core.sheet.TypedSheet;
+import ostium.core.sheet.TypedSheet.TypedRow;
+import ostium.core.sheet.TypedSheet.TypedService;
 
 /** Edits of the facts sheet. What is typed is taken as it is; whether it can be read is another question. */
 public sealed interface SheetEdit extends Edit {
@@ -57,7 +57,8 @@ public sealed interface SheetEdit extends Edit {
             }
             limited(service.name() + service.summary() + service.price() + service.minutes());
             return new Applied(
-                    state.withSheet(state.sheet().withServices(inserted(services, service, after))),
+                    state.withSheet(
+                            state.sheet().withServices(Rows.inserted(services, service, after, TypedService::id))),
                     new RemoveService(service.id()));
         }
 
@@ -72,9 +73,9 @@ public sealed interface SheetEdit extends Edit {
         public Applied apply(State state) {
             TypedService service = SheetLines.service(state.sheet(), id).orElseThrow(() -> EditRefused.gone("service"));
             return new Applied(
-                    state.withSheet(
-                            state.sheet().withServices(without(state.sheet().services(), id))),
-                    new PutService(service, before(state.sheet().services(), id)));
+                    state.withSheet(state.sheet()
+                            .withServices(Rows.without(state.sheet().services(), id, TypedService::id))),
+                    new PutService(service, Rows.before(state.sheet().services(), id, TypedService::id)));
         }
 
         @Override
@@ -90,8 +91,10 @@ public sealed interface SheetEdit extends Edit {
             List<TypedService> services = state.sheet().services();
             TypedService service = SheetLines.service(state.sheet(), id).orElseThrow(() -> EditRefused.gone("service"));
             return new Applied(
-                    state.withSheet(state.sheet().withServices(inserted(without(services, id), service, after))),
-                    new MoveService(id, before(services, id)));
+                    state.withSheet(state.sheet()
+                            .withServices(Rows.inserted(
+                                    Rows.without(services, id, TypedService::id), service, after, TypedService::id))),
+                    new MoveService(id, Rows.before(services, id, TypedService::id)));
         }
 
         @Override
@@ -100,21 +103,68 @@ public sealed interface SheetEdit extends Edit {
         }
     }
 
-    private static List<TypedService> without(List<TypedService> services, String id) {
-        return services.stream().filter(service -> !service.id().equals(id)).toList();
+    /**
+     * A row of another kind, new or as it was before it was taken out.
+     *
+     * @param after id of the row it stands after; empty for the first place
+     */
+    record PutRow(TypedRow row, String after) implements SheetEdit {
+        @Override
+        public Applied apply(State state) {
+            List<TypedRow> rows = state.sheet().rows();
+            RowKind kind = RowKind.named(row.kind()).orElseThrow(() -> new EditRefused("There are no such rows."));
+            if (!row.id().matches("[A-Za-z0-9_-]{1,60}")) {
+                throw new EditRefused("A row needs an id of its own.");
+            }
+            if (SheetLines.row(state.sheet(), row.id()).isPresent()) {
+                throw new EditRefused("This stands on the sheet already.");
+            }
+            if (state.sheet().rows(kind).size() >= kind.most()) {
+                throw new EditRefused("At most " + kind.most() + " of these fit.");
+            }
+            limited(String.join("", row.lines().values()));
+            return new Applied(
+                    state.withSheet(state.sheet().withRows(Rows.inserted(rows, row, after, TypedRow::id))),
+                    new RemoveRow(row.id()));
+        }
+
+        @Override
+        public Set<String> places() {
+            return Set.of("row/" + row.id());
+        }
     }
 
-    private static String before(List<TypedService> services, String id) {
-        List<String> ids = services.stream().map(TypedService::id).toList();
-        int at = ids.indexOf(id);
-        return at <= 0 ? "" : ids.get(at - 1);
+    record RemoveRow(String id) implements SheetEdit {
+        @Override
+        public Applied apply(State state) {
+            List<TypedRow> rows = state.sheet().rows();
+            TypedRow row = SheetLines.row(state.sheet(), id).orElseThrow(() -> EditRefused.gone("row"));
+            return new Applied(
+                    state.withSheet(state.sheet().withRows(Rows.without(rows, id, TypedRow::id))),
+                    new PutRow(row, Rows.before(rows, id, TypedRow::id)));
+        }
+
+        @Override
+        public Set<String> places() {
+            return Set.of("row/" + id);
+        }
     }
 
-    private static List<TypedService> inserted(List<TypedService> services, TypedService service, String after) {
-        List<TypedService> next = new ArrayList<>(services);
-        List<String> ids = services.stream().map(TypedService::id).collect(Collectors.toList());
-        int neighbour = ids.indexOf(after);
-        next.add(after.isEmpty() ? 0 : neighbour < 0 ? next.size() : neighbour + 1, service);
-        return next;
+    /** @param after id of the row it stands after; empty for the first place */
+    record MoveRow(String id, String after) implements SheetEdit {
+        @Override
+        public Applied apply(State state) {
+            List<TypedRow> rows = state.sheet().rows();
+            TypedRow row = SheetLines.row(state.sheet(), id).orElseThrow(() -> EditRefused.gone("row"));
+            return new Applied(
+                    state.withSheet(state.sheet()
+                            .withRows(Rows.inserted(Rows.without(rows, id, TypedRow::id), row, after, TypedRow::id))),
+                    new MoveRow(id, Rows.before(rows, id, TypedRow::id)));
+        }
+
+        @Override
+        public Set<String> places() {
+            return Set.of("row-place/" + id);
+        }
     }
 }

@@ -1,14 +1,21 @@
 package ostium.core.edit;
 
 import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
-import ostium.core.opening.TypedSheet;
-import ostium.core.opening.TypedSheet.TypedService;
+import java.util.stream.Stream;
+import ostium.core.sheet.Line;
+import ostium.core.sheet.TypedSheet;
+import ostium.core.sheet.TypedSheet.TypedRow;
+import ostium.core.sheet.TypedSheet.TypedService;
 
 /**
- * The lines of a facts sheet by path: {@code telephone}, {@code membership/number}, {@code service/sweep/price}, {@code
- * links} (one a line), {@code practice/certificate} and {@code denied/VISITS} ({@code yes} or nothing).
+ * The lines of a facts sheet by path: those of {@link Line} ({@code telephone}, {@code membership/number}); {@code
+ * service/sweep/price} and {@code testimonial/t1/words}; {@code links} (one a line); {@code practice/certificate},
+ * {@code denied/VISITS} and {@code hidden/email} ({@code yes} or nothing); {@code region} and {@code seed}.
  */
 public final class SheetLines {
     private static final String YES = "yes";
@@ -16,58 +23,47 @@ public final class SheetLines {
     private SheetLines() {}
 
     /** Paths of all lines that stand by themselves. */
-    public static final List<String> PLAIN = List.of(
-            "region",
-            "trade",
-            "name",
-            "place",
-            "area",
-            "telephone",
-            "email",
-            "hours",
-            "links",
-            "person",
-            "founded",
-            "promise",
-            "words",
-            "membership/body",
-            "membership/number",
-            "membership/until",
-            "goal",
-            "seed");
+    public static final List<String> PLAIN = Stream.concat(
+                    Stream.of("region", "links", "seed"),
+                    Arrays.stream(Line.values()).map(Line::id))
+            .toList();
 
     /** What stands on a line; empty if there is no such line. */
     public static Optional<String> get(TypedSheet sheet, String path) {
-        String[] parts = path.split("/", 3);
-        if (parts.length == 3 && parts[0].equals("service")) {
-            return service(sheet, parts[1]).flatMap(service -> get(service, parts[2]));
+        Optional<Line> line = Line.named(path);
+        if (line.isPresent()) {
+            return line.map(sheet::line);
         }
-        if (parts.length == 2 && parts[0].equals("practice")) {
-            return Optional.of(sheet.practices().contains(parts[1]) ? YES : "");
-        }
-        if (parts.length == 2 && parts[0].equals("denied")) {
-            return Optional.of(sheet.denied().contains(parts[1]) ? YES : "");
+        String[] parts = path.split("/", 2);
+        if (parts.length == 2) {
+            Optional<List<String>> keys = keys(sheet, parts[0]);
+            if (keys.isPresent()) {
+                return Optional.of(keys.get().contains(parts[1]) ? YES : "");
+            }
+            String[] rest = parts[1].split("/", 2);
+            return rest.length < 2
+                    ? Optional.empty()
+                    : parts[0].equals("service")
+                            ? service(sheet, rest[0]).flatMap(service -> get(service, rest[1]))
+                            : row(sheet, rest[0])
+                                    .filter(row -> row.kind().equals(parts[0]))
+                                    .map(row -> row.lines().get(rest[1]));
         }
         return Optional.ofNullable(
                 switch (path) {
                     case "region" -> sheet.region();
-                    case "trade" -> sheet.trade();
-                    case "name" -> sheet.name();
-                    case "place" -> sheet.place();
-                    case "area" -> sheet.area();
-                    case "telephone" -> sheet.telephone();
-                    case "email" -> sheet.email();
-                    case "hours" -> sheet.hours();
                     case "links" -> String.join("\n", sheet.links());
-                    case "person" -> sheet.person();
-                    case "founded" -> sheet.founded();
-                    case "promise" -> sheet.promise();
-                    case "words" -> sheet.words();
-                    case "membership/body" -> sheet.membership().body();
-                    case "membership/number" -> sheet.membership().number();
-                    case "membership/until" -> sheet.membership().until();
-                    case "goal" -> sheet.goal();
                     case "seed" -> String.valueOf(sheet.seed());
+                    default -> null;
+                });
+    }
+
+    private static Optional<List<String>> keys(TypedSheet sheet, String group) {
+        return Optional.ofNullable(
+                switch (group) {
+                    case "practice" -> sheet.practices();
+                    case "denied" -> sheet.denied();
+                    case "hidden" -> sheet.hidden();
                     default -> null;
                 });
     }
@@ -89,25 +85,41 @@ public final class SheetLines {
                 .findFirst();
     }
 
+    static Optional<TypedRow> row(TypedSheet sheet, String id) {
+        return sheet.rows().stream().filter(row -> row.id().equals(id)).findFirst();
+    }
+
     /**
-     * The sheet with other words on a line.
+     * The sheet with other words on a line that is there.
      *
-     * @throws EditRefused if there is no such line, or it cannot hold these words
+     * @throws EditRefused if the line cannot hold these words
      */
     static TypedSheet with(TypedSheet sheet, String path, String words) {
-        String[] parts = path.split("/", 3);
-        if (parts.length == 3 && parts[0].equals("service")) {
-            List<TypedService> services = new ArrayList<>(sheet.services());
-            services.replaceAll(service -> service.id().equals(parts[1]) ? with(service, parts[2], words) : service);
-            return sheet.withServices(services);
+        Optional<Line> line = Line.named(path);
+        if (line.isPresent()) {
+            return sheet.with(line.get(), words);
         }
-        if (parts.length == 2 && parts[0].equals("practice")) {
-            return copy(sheet, "practices", listed(sheet.practices(), parts[1], words));
-        }
-        if (parts.length == 2 && parts[0].equals("denied")) {
-            return copy(sheet, "denied", listed(sheet.denied(), parts[1], words));
-        }
-        return copy(sheet, path, words);
+        String[] parts = path.split("/", 2);
+        return switch (parts[0]) {
+            case "region" -> sheet.withRegion(words);
+            case "links" -> sheet.withLinks(words.isEmpty() ? List.of() : List.of(words.split("\n", -1)));
+            case "seed" -> sheet.withSeed(seed(words));
+            case "practice" -> sheet.withPractices(listed(sheet.practices(), parts[1], words));
+            case "denied" -> sheet.withDenied(listed(sheet.denied(), parts[1], words));
+            case "hidden" -> sheet.withHidden(listed(sheet.hidden(), parts[1], words));
+            case "service" -> {
+                String[] rest = parts[1].split("/", 2);
+                List<TypedService> services = new ArrayList<>(sheet.services());
+                services.replaceAll(service -> service.id().equals(rest[0]) ? with(service, rest[1], words) : service);
+                yield sheet.withServices(services);
+            }
+            default -> {
+                String[] rest = parts[1].split("/", 2);
+                List<TypedRow> rows = new ArrayList<>(sheet.rows());
+                rows.replaceAll(row -> row.id().equals(rest[0]) ? with(row, rest[1], words) : row);
+                yield sheet.withRows(rows);
+            }
+        };
     }
 
     private static TypedService with(TypedService service, String line, String words) {
@@ -120,6 +132,12 @@ public final class SheetLines {
                 line.equals("minutes") ? words : service.minutes());
     }
 
+    private static TypedRow with(TypedRow row, String line, String words) {
+        Map<String, String> lines = new HashMap<>(row.lines());
+        lines.put(line, words);
+        return new TypedRow(row.kind(), row.id(), lines);
+    }
+
     /** Keys in a fixed order, so that taking one out and putting it back changes nothing. */
     private static List<String> listed(List<String> keys, String key, String words) {
         List<String> next = new ArrayList<>(keys);
@@ -129,7 +147,6 @@ public final class SheetLines {
         } else if (!words.isEmpty()) {
             throw new EditRefused("Answer with yes, or leave it empty.");
         }
-        next.sort(null);
         return next;
     }
 
@@ -139,34 +156,5 @@ public final class SheetLines {
         } catch (NumberFormatException e) {
             throw new EditRefused("“" + words + "” is not a seed.");
         }
-    }
-
-    @SuppressWarnings("unchecked")
-    private static TypedSheet copy(TypedSheet sheet, String path, Object value) {
-        String words = value instanceof String string ? string : "";
-        TypedSheet.Membership membership = sheet.membership();
-        return new TypedSheet(
-                path.equals("region") ? words : sheet.region(),
-                path.equals("trade") ? words : sheet.trade(),
-                path.equals("name") ? words : sheet.name(),
-                path.equals("place") ? words : sheet.place(),
-                path.equals("area") ? words : sheet.area(),
-                path.equals("telephone") ? words : sheet.telephone(),
-                path.equals("email") ? words : sheet.email(),
-                path.equals("hours") ? words : sheet.hours(),
-                sheet.services(),
-                path.equals("links") ? words.isEmpty() ? List.of() : List.of(words.split("\n", -1)) : sheet.links(),
-                path.equals("person") ? words : sheet.person(),
-                path.equals("founded") ? words : sheet.founded(),
-                path.equals("promise") ? words : sheet.promise(),
-                path.equals("words") ? words : sheet.words(),
-                new TypedSheet.Membership(
-                        path.equals("membership/body") ? words : membership.body(),
-                        path.equals("membership/number") ? words : membership.number(),
-                        path.equals("membership/until") ? words : membership.until()),
-                path.equals("practices") ? (List<String>) value : sheet.practices(),
-                path.equals("goal") ? words : sheet.goal(),
-                path.equals("denied") ? (List<String>) value : sheet.denied(),
-                path.equals("seed") ? seed(words) : sheet.seed());
     }
 }

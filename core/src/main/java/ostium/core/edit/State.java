@@ -7,9 +7,9 @@ import ostium.core.draft.Drafter;
 import ostium.core.draft.Plan;
 import ostium.core.draft.Seed;
 import ostium.core.look.Look;
-import ostium.core.opening.SheetReader;
-import ostium.core.opening.SheetReading;
-import ostium.core.opening.TypedSheet;
+import ostium.core.sheet.SheetReader;
+import ostium.core.sheet.SheetReading;
+import ostium.core.sheet.TypedSheet;
 import ostium.core.site.Site;
 
 /**

@@ -1,5 +1,6 @@
 package ostium.core.edit;
 
+import java.util.List;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
@@ -11,10 +12,11 @@ import tools.jackson.databind.node.ObjectNode;
  * <ol>
  *   <li>a sheet only; rows of services had no ids, and every site was drawn anew from its facts
  *   <li>facts, document, look and doors; rows of services have ids
+ *   <li>the plain lines of a sheet stand in a map by their names; there are rows of other kinds
  * </ol>
  */
 final class Upcasters {
-    static final int PRESENT = 2;
+    static final int PRESENT = 3;
 
     private Upcasters() {}
 
@@ -22,6 +24,9 @@ final class Upcasters {
         ObjectNode at = stored;
         if (schema < 2) {
             at = toSecond(at);
+        }
+        if (schema < 3) {
+            toThird(at);
         }
         return at;
     }
@@ -41,5 +46,49 @@ final class Upcasters {
         stored.putNull("doors");
         stored.put("schema", 2);
         return stored;
+    }
+
+    private static final List<String> PLAIN_OF_SECOND = List.of(
+            "trade",
+            "name",
+            "place",
+            "area",
+            "telephone",
+            "email",
+            "hours",
+            "person",
+            "founded",
+            "promise",
+            "words",
+            "goal");
+
+    /** Every sheet in a state or an entry of the log, however deep it stands. */
+    private static void toThird(ObjectNode stored) {
+        if (stored.get("sheet") instanceof ObjectNode sheet && !sheet.has("lines")) {
+            ObjectNode lines = sheet.putObject("lines");
+            for (String line : PLAIN_OF_SECOND) {
+                if (sheet.has(line)) {
+                    lines.set(line, sheet.remove(line));
+                }
+            }
+            if (sheet.remove("membership") instanceof ObjectNode membership) {
+                membership.properties().forEach(part -> lines.set("membership/" + part.getKey(), part.getValue()));
+            }
+        }
+        stored.forEach(Upcasters::inside);
+        stored.put("schema", 3);
+    }
+
+    private static void inside(JsonNode node) {
+        if (node instanceof ObjectNode object) {
+            if (object.has("sheet")) {
+                toThird(object);
+                object.remove("schema");
+            } else {
+                object.forEach(Upcasters::inside);
+            }
+        } else if (node instanceof ArrayNode array) {
+            array.forEach(Upcasters::inside);
+        }
     }
 }

@@ -40,4 +40,9 @@ public record Fact<V extends FactValue>(String id, V value, State state, Origin 
     public static <V extends FactValue> Fact<V> typed(String id, V value) {
         return new Fact<>(id, value, State.GIVEN, Origin.TYPED);
     }
+
+    /** This fact, known and not shown. */
+    public Fact<V> hidden() {
+        return new Fact<>(id, value, State.HIDDEN, origin);
+    }
 }

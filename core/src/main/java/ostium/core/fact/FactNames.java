@@ -13,6 +13,16 @@ public final class FactNames {
             case "place" -> "your address";
             case "area" -> "the places you come to";
             case "telephone" -> "your telephone number";
+            case "texts" -> "the number for texts";
+            case "phone" -> "a further telephone number";
+            case "short-name" -> "your short name";
+            case "point" -> "your point on the map";
+            case "zone" -> "your time zone";
+            case "exceptions" -> "your days with other hours";
+            case "testimonial" -> "what a customer said";
+            case "credential" -> "a qualification";
+            case "guarantee" -> "a guarantee";
+            case "legal" -> "a legal line";
             case "email" -> "your mail address";
             case "hours" -> "your hours";
             case "founded" -> "the year you began";

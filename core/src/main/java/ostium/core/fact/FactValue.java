@@ -2,8 +2,11 @@ package ostium.core.fact;
 
 import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
+import java.time.ZoneId;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Collectors;
+import ostium.core.hours.SpecialHours;
 import ostium.core.hours.WeeklyHours;
 
 /**
@@ -18,7 +21,17 @@ import ostium.core.hours.WeeklyHours;
     @JsonSubTypes.Type(value = FactValue.TradeWords.class, name = "trade"),
     @JsonSubTypes.Type(value = FactValue.Person.class, name = "person"),
     @JsonSubTypes.Type(value = FactValue.Founded.class, name = "founded"),
-    @JsonSubTypes.Type(value = FactValue.Area.class, name = "area"),
+    @JsonSubTypes.Type(value = FactValue.ShortName.class, name = "short-name"),
+    @JsonSubTypes.Type(value = FactValue.TextNumber.class, name = "texts"),
+    @JsonSubTypes.Type(value = FactValue.NamedTelephone.class, name = "phone"),
+    @JsonSubTypes.Type(value = FactValue.HoursFor.class, name = "hours-for"),
+    @JsonSubTypes.Type(value = FactValue.Special.class, name = "exceptions"),
+    @JsonSubTypes.Type(value = FactValue.Zone.class, name = "zone"),
+    @JsonSubTypes.Type(value = FactValue.Testimonial.class, name = "testimonial"),
+    @JsonSubTypes.Type(value = FactValue.Guarantee.class, name = "guarantee"),
+    @JsonSubTypes.Type(value = FactValue.Legal.class, name = "legal"),
+    @JsonSubTypes.Type(value = Area.class, name = "area"),
+    @JsonSubTypes.Type(value = Point.class, name = "point"),
     @JsonSubTypes.Type(value = FactValue.Practice.class, name = "practice"),
     @JsonSubTypes.Type(value = FactValue.Membership.class, name = "membership"),
     @JsonSubTypes.Type(value = FactValue.AnswerPromise.class, name = "promise"),
@@ -35,7 +48,17 @@ public sealed interface FactValue
                 FactValue.TradeWords,
                 FactValue.Person,
                 FactValue.Founded,
-                FactValue.Area,
+                FactValue.ShortName,
+                FactValue.TextNumber,
+                FactValue.NamedTelephone,
+                FactValue.HoursFor,
+                FactValue.Special,
+                FactValue.Zone,
+                FactValue.Testimonial,
+                FactValue.Guarantee,
+                FactValue.Legal,
+                Area,
+                Point,
                 FactValue.Practice,
                 FactValue.Membership,
                 FactValue.AnswerPromise,
@@ -86,11 +109,49 @@ public sealed interface FactValue
         }
     }
 
-    /** Somebody of the business. Facets: whole name, {@code first}. */
-    record Person(String name, String role) implements FactValue {
+    /** The name for narrow places, 1 to 24 characters. */
+    record ShortName(String value) implements FactValue {
+        @Override
+        public Optional<String> say(String facet) {
+            return only(facet, value);
+        }
+    }
+
+    /** Where text messages go. Facets as those of the number. */
+    record TextNumber(Telephone number) implements FactValue {
         @Override
         public List<String> facets() {
-            return List.of("", "first", "role");
+            return number.facets();
+        }
+
+        @Override
+        public Optional<String> say(String facet) {
+            return number.say(facet);
+        }
+    }
+
+    /** A further number with what it is for: "Workshop". */
+    record NamedTelephone(String name, Telephone number) implements FactValue {
+        @Override
+        public List<String> facets() {
+            return List.of("", "international", "name");
+        }
+
+        @Override
+        public Optional<String> say(String facet) {
+            return facet.equals("name") ? Optional.of(name).filter(said -> !said.isBlank()) : number.say(facet);
+        }
+    }
+
+    /** Somebody of the business. Facets: whole name, {@code first}, {@code role}, {@code about}. */
+    record Person(String name, String role, String about) implements FactValue {
+        public Person(String name) {
+            this(name, "", "");
+        }
+
+        @Override
+        public List<String> facets() {
+            return List.of("", "first", "role", "about");
         }
 
         @Override
@@ -99,6 +160,7 @@ public sealed interface FactValue
                 case "" -> Optional.of(name);
                 case "first" -> Optional.of(name.split("\\s+")[0]);
                 case "role" -> role.isBlank() ? Optional.empty() : Optional.of(role);
+                case "about" -> about.isBlank() ? Optional.empty() : Optional.of(about);
                 default -> Optional.empty();
             };
         }
@@ -109,36 +171,6 @@ public sealed interface FactValue
         @Override
         public Optional<String> say(String facet) {
             return only(facet, String.valueOf(year));
-        }
-    }
-
-    /**
-     * The places the business comes to, in the owner's order. Facets: a list with "and"; {@code first}; {@code rest}
-     * (the list without the first); {@code count}.
-     */
-    record Area(List<String> places) implements FactValue {
-        public Area {
-            places = List.copyOf(places);
-            if (places.isEmpty()) {
-                throw new IllegalArgumentException("places is empty");
-            }
-        }
-
-        @Override
-        public List<String> facets() {
-            return List.of("", "first", "rest", "count");
-        }
-
-        @Override
-        public Optional<String> say(String facet) {
-            return switch (facet) {
-                case "" -> Optional.of(Listing.and(places));
-                case "first" -> Optional.of(places.get(0));
-                case "rest" ->
-                    places.size() > 1 ? Optional.of(Listing.and(places.subList(1, places.size()))) : Optional.empty();
-                case "count" -> places.size() > 1 ? Optional.of(Listing.number(places.size())) : Optional.empty();
-                default -> Optional.empty();
-            };
         }
     }
 
@@ -219,6 +251,112 @@ public sealed interface FactValue
                 case "days" -> week.sayDays();
                 default -> Optional.empty();
             };
+        }
+    }
+
+    /**
+     * Hours of another kind, which default to the visiting hours.
+     *
+     * @param use what happens in them: telephone calls are answered, or appointments are taken
+     */
+    record HoursFor(Use use, WeeklyHours week) implements FactValue {
+        /** What hours are for. */
+        public enum Use {
+            TELEPHONE,
+            WORKING
+        }
+
+        @Override
+        public List<String> facets() {
+            return List.of("", "open");
+        }
+
+        @Override
+        public Optional<String> say(String facet) {
+            return switch (facet) {
+                case "" -> Optional.of(week.say());
+                case "open" -> Optional.of(week.sayOpen());
+                default -> Optional.empty();
+            };
+        }
+    }
+
+    /** Days and seasons with hours of their own, in the owner's order. */
+    record Special(List<SpecialHours> all) implements FactValue {
+        public Special {
+            all = List.copyOf(all);
+        }
+
+        @Override
+        public Optional<String> say(String facet) {
+            return only(facet, all.stream().map(SpecialHours::say).collect(Collectors.joining(" · ")));
+        }
+    }
+
+    /** The zone whose clock the business keeps, where its country has several. */
+    record Zone(ZoneId id) implements FactValue {
+        @Override
+        public Optional<String> say(String facet) {
+            return only(facet, id.getId());
+        }
+    }
+
+    /**
+     * Words of a customer, never changed. Facets: the words, {@code who}, {@code when}, {@code where}.
+     *
+     * @param when when it was said, as the owner wrote it, or blank
+     * @param where where it was said, or blank
+     */
+    record Testimonial(String words, String who, String when, String where) implements FactValue {
+        @Override
+        public List<String> facets() {
+            return List.of("", "who", "when", "where");
+        }
+
+        @Override
+        public Optional<String> say(String facet) {
+            return switch (facet) {
+                case "" -> Optional.of(words);
+                case "who" -> Optional.of(who).filter(said -> !said.isBlank());
+                case "when" -> Optional.of(when).filter(said -> !said.isBlank());
+                case "where" -> Optional.of(where).filter(said -> !said.isBlank());
+                default -> Optional.empty();
+            };
+        }
+    }
+
+    /** What the owner promises to put right, in their words. */
+    record Guarantee(String words) implements FactValue {
+        @Override
+        public Optional<String> say(String facet) {
+            return only(facet, words);
+        }
+    }
+
+    /**
+     * A line the law or a register asks for.
+     *
+     * @param kind what it is
+     * @param words the name, number or line
+     */
+    record Legal(Kind kind, String words) implements FactValue {
+        /** Kinds of legal lines, with the words before them on a page. */
+        public enum Kind {
+            NAME(""),
+            NUMBER("Company number "),
+            TAX("Tax number "),
+            LINE("");
+
+            private final String before;
+
+            Kind(String before) {
+                this.before = before;
+            }
+        }
+
+        @Override
+        public Optional<String> say(String facet) {
+            return only(facet, kind.before + words);
         }
     }
 }

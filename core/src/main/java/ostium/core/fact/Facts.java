@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Predicate;
+import ostium.core.hours.OpeningTimes;
 
 /**
  * Everything known about one business. Immutable; the order of facts is the owner's.
@@ -89,14 +90,24 @@ public record Facts(String region, List<Fact<? extends FactValue>> list) {
                 .filter(town -> !town.isBlank());
     }
 
-    /** The zone whose clock the hours of the business mean. */
+    /** The zone whose clock the hours of the business mean: the one said, else that of its region or country. */
     public ZoneId zone() {
-        return ZoneId.of(
-                switch (region) {
-                    case "IE" -> "Europe/Dublin";
-                    case "US" -> "America/New_York";
-                    default -> "Europe/London";
-                });
+        return one(FactValue.Zone.class)
+                .map(FactValue.Zone::id)
+                .orElseGet(() -> Country.of(region)
+                        .zone(list.stream()
+                                .filter(fact -> fact.value() instanceof Place)
+                                .map(fact -> ((Place) fact.value()).district())
+                                .findFirst()
+                                .orElse("")));
+    }
+
+    /** The hours of a day or an instant: the usual week, and the days that differ. */
+    public Optional<OpeningTimes> openingTimes() {
+        return one(FactValue.Hours.class)
+                .map(hours -> new OpeningTimes(
+                        hours.week(),
+                        one(FactValue.Special.class).map(FactValue.Special::all).orElse(List.of())));
     }
 
     /** Whether the owner has said yes to a practice of the trade. */

@@ -1,5 +1,7 @@
 package ostium.core.fact;
 
+import java.net.IDN;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -8,14 +10,52 @@ import java.util.regex.Pattern;
 import ostium.core.format.DataFile;
 
 /**
- * Reads links to pages elsewhere. What a network's addresses look like is data ({@code networks.yaml}), so that one can
- * be added without code.
+ * Reads links to pages elsewhere: a full link, a mobile link, one with tracking, the tail of one, or a handle with the
+ * name of its network. What a network's addresses look like is data ({@code networks.yaml}), so that one can be added
+ * without code.
  */
 public final class Networks {
-    /** One network: its name, its hosts, and how a page's handle becomes its canonical address. */
-    record Network(String id, String name, List<String> hosts, String canonical, String handle, List<String> words) {
+    /** One form of a page's address. */
+    record Page(String path, String to) {
+        /** Whether the page stands on a host of its own. */
+        boolean isOnHost() {
+            return path.startsWith("//");
+        }
+
+        Pattern pattern() {
+            return Pattern.compile(isOnHost() ? path.substring(2) : path);
+        }
+
+        /** What stands before the handle, such as {@code /company/}; a single slash says nothing. */
+        String before() {
+            int end = path.indexOf('(');
+            return path.substring(0, Math.max(0, end));
+        }
+    }
+
+    /**
+     * One network.
+     *
+     * @param not paths that are not somebody's page, or null
+     * @param number whether its handles are telephone numbers
+     * @param keep whether the host of a link stays as it was given
+     */
+    record Network(
+            String id,
+            String name,
+            List<String> hosts,
+            List<Page> pages,
+            List<String> words,
+            String not,
+            boolean number,
+            boolean keep) {
+
         boolean isAt(String host) {
             return hosts.stream().anyMatch(own -> host.equals(own) || host.endsWith("." + own));
+        }
+
+        boolean isCalled(String plain) {
+            return id.equals(plain) || name.equalsIgnoreCase(plain) || words.contains(plain);
         }
     }
 
@@ -24,8 +64,15 @@ public final class Networks {
     private static final Networks SHIPPED =
             new Networks(DataFile.read("/ostium/networks.yaml", File.class).networks());
     private static final Pattern URL = Pattern.compile(
-            "(?i)(?:https?://)?((?:[\\p{L}0-9](?:[\\p{L}0-9-]*[\\p{L}0-9])?\\.)+[\\p{L}]{2,})(?::[0-9]+)?(/[^?#\\s]*)?(\\?[^#\\s]*)?(#\\S*)?");
-    private static final Pattern NAMED = Pattern.compile("(?:([\\p{L}]+)\\s*[: /]\\s*)?@?([\\p{L}0-9._-]{2,60})");
+            "(?i)(?:https?://)?((?:[\\p{L}0-9](?:[\\p{L}0-9-]*[\\p{L}0-9])?\\.)+[\\p{L}][\\p{L}0-9-]*[\\p{L}0-9])\\.?(?::[0-9]+)?(/[^?#\\s]*)?(\\?[^#\\s]*)?(#\\S*)?");
+    private static final Pattern NAMED = Pattern.compile(
+            "(?:([\\p{L}][\\p{L} ]*?)\\s*(?:[:/(–-]\\s*|\\s))@?((?:[\\p{L}0-9._+-]{2,60}|[+]?[0-9][0-9 ()-]{6,20}))\\)?");
+    private static final Pattern NAMED_AFTER =
+            Pattern.compile("@?([\\p{L}0-9._-]{2,60})\\s+(?:on|at|auf|sur|en)\\s+([\\p{L}][\\p{L} ]*)");
+    private static final Pattern HANDLE = Pattern.compile("@?[\\p{L}0-9._-]{2,60}");
+    private static final Pattern TAIL = Pattern.compile("/?[a-z]+(?:/view)?/[^\\s/]{2,120}/?");
+    private static final Pattern TRACKING = Pattern.compile(
+            "(?i)(?:utm_[a-z]+|fbclid|gclid|dclid|msclkid|igshid?|mc_[ce]id|yclid|_hs[a-z]+|ref|ref_src)=.*");
 
     private final List<Network> networks;
 
@@ -37,25 +84,39 @@ public final class Networks {
         return SHIPPED;
     }
 
-    /**
-     * Reads a full link, a mobile link, a link with tracking, or a handle with its network's name
-     * ("instagram @ashlatch").
-     */
+    /** Ids of all networks there are data of. */
+    public List<String> ids() {
+        return networks.stream().map(Network::id).toList();
+    }
+
+    /** Reads "instagram @ashlatch", "https://m.facebook.com/ashlatch?ref=bookmarks", "company/ashlatch", "ashlatch.example". */
     public Reading<Link> read(String words) {
-        String typed = words.strip();
+        String typed = words.strip().replaceFirst("^<(.*)>$", "$1").replaceFirst("[,;]+$", "");
         if (typed.isEmpty()) {
             return Reading.refused("Paste a link.", words);
         }
+        if (typed.length() > 2000) {
+            return Reading.refused("A link has at most 2000 characters.", 2000, words.length());
+        }
+        if (typed.matches("(?i)(?:javascript|data|vbscript|file|ftp|blob):.*")) {
+            return Reading.refused("A link starts with https://.", words);
+        }
+        if (typed.matches("(?i)mailto:.*|[^\\s/@]+@[^\\s/@]+\\.[^\\s/@]+")) {
+            return Reading.refused("This is a mail address. It has a line of its own.", words);
+        }
         Matcher url = URL.matcher(typed);
-        if (url.matches()) {
+        if (url.matches() && !isHandleWithDots(typed)) {
             return fromUrl(words, typed, url);
         }
-        Matcher named = NAMED.matcher(typed);
-        if (!named.matches()) {
-            return Reading.refused("This is not a link. Paste the address of the page.", words);
+        Optional<Reading<Link>> named = named(words, typed);
+        if (named.isPresent()) {
+            return named.get();
         }
-        String handle = named.group(2);
-        if (named.group(1) == null) {
+        if (TAIL.matcher(typed).matches()) {
+            return tail(words, typed);
+        }
+        if (HANDLE.matcher(typed).matches() && typed.matches(".*\\p{L}.*")) {
+            String handle = typed.replaceFirst("^@", "");
             return new Reading.Unclear<>(
                     "Which site is “" + typed + "” on?",
                     Reading.Span.all(words),
@@ -64,45 +125,164 @@ public final class Networks {
                             .map(network -> network.name() + " @" + handle)
                             .toList());
         }
-        String name = named.group(1).toLowerCase(Locale.ROOT);
-        Optional<Network> network = networks.stream()
-                .filter(candidate ->
-                        candidate.id().equals(name) || candidate.words().contains(name))
-                .findFirst();
-        if (network.isEmpty()) {
-            return Reading.refused("We do not know “" + named.group(1) + "”. Paste the whole link.", words);
+        return Reading.refused("This is not a link. Paste the address of the page.", words);
+    }
+
+    /** {@code @ash.latch} has a dot like a host, but says by its first letter that it is a handle. */
+    private static boolean isHandleWithDots(String typed) {
+        return typed.startsWith("@");
+    }
+
+    private Optional<Reading<Link>> named(String words, String typed) {
+        Matcher before = NAMED.matcher(typed);
+        if (before.matches()) {
+            Optional<Network> network = called(before.group(1));
+            if (network.isPresent()) {
+                return Optional.of(handle(network.get(), before.group(2), words));
+            }
         }
-        return link(network.get(), handle, words);
+        Matcher after = NAMED_AFTER.matcher(typed);
+        if (after.matches()) {
+            Optional<Network> network = called(after.group(2));
+            if (network.isPresent()) {
+                return Optional.of(handle(network.get(), after.group(1), words));
+            }
+        }
+        if (before.matches() && typed.contains("@")) {
+            return Optional.of(
+                    Reading.refused("We do not know “" + before.group(1).strip() + "”. Paste the whole link.", words));
+        }
+        return Optional.empty();
+    }
+
+    private Optional<Network> called(String name) {
+        String plain = name.strip().toLowerCase(Locale.ROOT).replaceFirst("\\s+(?:page|profile|account|channel)$", "");
+        return networks.stream().filter(network -> network.isCalled(plain)).findFirst();
+    }
+
+    private Reading<Link> tail(String words, String typed) {
+        String path = "/" + typed.replaceAll("^/|/$", "");
+        List<Link> found = new ArrayList<>();
+        for (Network network : networks) {
+            for (Page page : network.pages()) {
+                boolean saysWhere = page.before().length() > 2 && !page.isOnHost() && !network.keep();
+                Matcher matcher = page.pattern().matcher(path);
+                if (saysWhere && matcher.matches()) {
+                    found.add(link(
+                            network, page, matcher.group(1), network.hosts().get(0)));
+                }
+            }
+        }
+        if (found.size() == 1) {
+            return Reading.understood(found.get(0));
+        }
+        return found.isEmpty()
+                ? Reading.refused("This is only the end of a link. Paste all of it.", words)
+                : new Reading.Unclear<>(
+                        "Which site is this on?",
+                        Reading.Span.all(words),
+                        found.stream().map(Link::url).toList());
     }
 
     private Reading<Link> fromUrl(String words, String typed, Matcher url) {
-        String host = url.group(1).toLowerCase(Locale.ROOT).replaceFirst("^(www|m|mobile)\\.", "");
+        String host = url.group(1).toLowerCase(Locale.ROOT).replaceFirst("^(www|m|mobile|web|l|old)\\.(?=.*\\.)", "");
         String path = url.group(2) == null ? "" : url.group(2).replaceAll("/+$", "");
+        String query = url.group(3) == null ? "" : withoutTracking(url.group(3));
+        String part = url.group(4) == null ? "" : url.group(4);
         Optional<Network> network =
                 networks.stream().filter(candidate -> candidate.isAt(host)).findFirst();
         if (network.isEmpty()) {
-            String address = typed.matches("(?i)https?://.*") ? typed : "https://" + typed;
-            return Reading.understood(new Link(Link.WEB, address, host));
+            return web(words, typed, host, query, part);
+        }
+        return page(
+                words, network.get(), host, path, query + (network.get().id().equals("signal") ? part : ""));
+    }
+
+    private static Reading<Link> web(String words, String typed, String host, String query, String part) {
+        try {
+            IDN.toASCII(host, IDN.USE_STD3_ASCII_RULES);
+        } catch (IllegalArgumentException e) {
+            return Reading.refused("There can be no site called “" + host + "”.", words);
+        }
+        String address = (typed.matches("(?i)https?://.*") ? typed : "https://" + typed).replaceFirst("[?#].*$", "");
+        String canonical = address.replaceFirst("(?i)^(https?)://([^/]*)", lower(address));
+        return Reading.understood(new Link(Link.WEB, canonical + query + part, host));
+    }
+
+    /** Scheme and host in small letters, as RFC 3986, 6.2.2.1 makes them equal. */
+    private static String lower(String address) {
+        Matcher start = Pattern.compile("(?i)^(https?)://([^/]*)").matcher(address);
+        return start.find() ? Matcher.quoteReplacement(start.group().toLowerCase(Locale.ROOT)) : "$0";
+    }
+
+    private static String withoutTracking(String query) {
+        List<String> kept = new ArrayList<>();
+        for (String parameter : query.substring(1).split("&")) {
+            if (!parameter.isEmpty() && !TRACKING.matcher(parameter).matches()) {
+                kept.add(parameter);
+            }
+        }
+        return kept.isEmpty() ? "" : "?" + String.join("&", kept);
+    }
+
+    private Reading<Link> page(String words, Network network, String host, String path, String query) {
+        String own = network.hosts().stream()
+                .filter(each -> host.endsWith("." + each))
+                .map(each -> host.substring(0, host.length() - each.length() - 1))
+                .findFirst()
+                .orElse("");
+        if (network.not() != null && (path + query).matches(network.not())) {
+            return Reading.understood(
+                    new Link(network.id(), "https://" + host + path + query, network.name()),
+                    "This leads to one thing on " + network.name() + ", not to your own page there.",
+                    null);
+        }
+        for (Page page : network.pages()) {
+            boolean onHost = page.isOnHost() && !own.isEmpty();
+            Matcher matcher = page.pattern().matcher(onHost ? own : path);
+            Matcher withQuery = page.pattern().matcher(path + query);
+            if ((onHost || !page.isOnHost()) && matcher.matches()) {
+                return Reading.understood(link(network, page, matcher.group(1), host));
+            }
+            if (!page.isOnHost() && withQuery.lookingAt() && page.path().contains("\\?")) {
+                return Reading.understood(link(network, page, withQuery.group(1), host));
+            }
         }
         if (path.isEmpty()) {
             return Reading.refused(
-                    "This is the front page of " + network.get().name()
-                            + ", not yours. Paste the link to your own page.",
+                    "This is the front page of " + network.name() + ", not yours. Paste the link to your own page.",
                     words);
         }
-        Matcher handle = Pattern.compile(network.get().handle()).matcher(path);
-        if (!handle.matches()) {
-            return Reading.understood(new Link(
-                    network.get().id(), "https://" + host + path, network.get().name()));
-        }
-        return link(network.get(), handle.group(1), words);
-    }
-
-    private static Reading<Link> link(Network network, String handle, String words) {
-        if (!("/" + handle).matches(network.handle()) && !("/@" + handle).matches(network.handle())) {
-            return Reading.refused("“" + handle + "” cannot be a name on " + network.name() + ".", words);
+        // A page with something behind it: "/ashlatch/photos", "/@ashlatch/video/7".
+        for (Page page : network.pages()) {
+            Matcher matcher = page.pattern().matcher(path);
+            if (!page.isOnHost() && matcher.lookingAt() && path.charAt(matcher.end()) == '/') {
+                return Reading.understood(link(network, page, matcher.group(1), host));
+            }
         }
         return Reading.understood(
-                new Link(network.id(), network.canonical().replace("{handle}", handle), network.name()));
+                new Link(network.id(), "https://" + host + path + query, network.name()),
+                "This does not look like a page of somebody on " + network.name() + ". Try it.",
+                null);
+    }
+
+    private static Link link(Network network, Page page, String handle, String host) {
+        return new Link(network.id(), page.to().replace("{handle}", handle).replace("{host}", host), network.name());
+    }
+
+    private Reading<Link> handle(Network network, String handle, String words) {
+        String plain = network.number() ? handle.replaceAll("[^0-9]", "") : handle;
+        for (Page page : network.pages()) {
+            String path = page.isOnHost() ? plain : page.before().replace("(?:", "") + plain;
+            Matcher matcher = page.pattern().matcher(path);
+            if (matcher.matches()
+                    && !page.path().contains("\\?")
+                    && !page.before().contains("(?")) {
+                return Reading.understood(
+                        link(network, page, matcher.group(1), network.hosts().get(0)));
+            }
+        }
+        return Reading.refused(
+                "“" + handle + "” cannot be a name on " + network.name() + ". Paste the whole link.", words);
     }
 }

@@ -4,8 +4,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
-import java.util.regex.Matcher;
-import java.util.regex.Pattern;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /**
  * Where the business is. Facets: all of it in one line; {@code town}; {@code street}.
@@ -14,9 +14,10 @@ import java.util.regex.Pattern;
  * @param town town or village, or empty
  * @param district region or state, such as {@code ME}, or empty
  * @param postcode postal code, or empty
+ * @param country ISO 3166, whose order the lines have
  * @param visibility how much of it visitors may see
  */
-public record Place(String street, String town, String district, String postcode, Visibility visibility)
+public record Place(String street, String town, String district, String postcode, String country, Visibility visibility)
         implements FactValue {
 
     /** How much of a place is shown. */
@@ -28,82 +29,61 @@ public record Place(String street, String town, String district, String postcode
 
     public static final int LONGEST = 300;
 
-    private static final Pattern BRITISH =
-            Pattern.compile("(?i)\\b([A-Z]{1,2}[0-9][A-Z0-9]?)\\s*([0-9][A-Z]{2})\\b\\s*$");
-    private static final Pattern IRISH = Pattern.compile("(?i)\\b([A-Z][0-9][0-9W])\\s*([A-Z0-9]{4})\\b\\s*$");
-    private static final Pattern AMERICAN = Pattern.compile("\\b([A-Z]{2})[ ,]+([0-9]{5}(?:-[0-9]{4})?)\\s*$");
-
     public Place {
         Objects.requireNonNull(street, "street");
         Objects.requireNonNull(town, "town");
         Objects.requireNonNull(district, "district");
         Objects.requireNonNull(postcode, "postcode");
+        Objects.requireNonNull(country, "country");
         Objects.requireNonNull(visibility, "visibility");
     }
 
     public static Place town(String town) {
-        return new Place("", town, "", "", Visibility.WHOLE);
+        return new Place("", town, "", "", "GB", Visibility.WHOLE);
     }
 
     /**
-     * Reads an address written in one line or several: street first, the town after it, the postal code last.
+     * Reads an address written in one line or several, in the order of its country; a country at the end goes before the
+     * region given.
      *
      * @param region ISO 3166 country, for the form of the postal code
      */
     public static Reading<Place> read(String words, String region) {
-        String rest = words.strip().replaceAll("\\s*\\R\\s*", ", ");
-        if (rest.isEmpty()) {
-            return Reading.refused("Type an address, or just your town.", words);
-        }
-        if (rest.length() > LONGEST) {
-            return Reading.refused("An address has at most " + LONGEST + " characters.", LONGEST, words.length());
-        }
-        String postcode = "";
-        String district = "";
-        Matcher american = AMERICAN.matcher(rest);
-        Matcher code = ("IE".equals(region) ? IRISH : BRITISH).matcher(rest);
-        if ("US".equals(region) && american.find()) {
-            district = american.group(1);
-            postcode = american.group(2);
-            rest = rest.substring(0, american.start());
-        } else if (!"US".equals(region) && code.find()) {
-            postcode = (code.group(1) + " " + code.group(2)).toUpperCase(java.util.Locale.ROOT);
-            rest = rest.substring(0, code.start());
-        }
-        List<String> lines = new ArrayList<>(List.of(rest.split("\\s*,\\s*")));
-        lines.removeIf(String::isBlank);
-        if (lines.isEmpty()) {
-            return Reading.understood(new Place("", "", district, postcode, Visibility.WHOLE));
-        }
-        String town = lines.remove(lines.size() - 1).strip();
-        if (lines.isEmpty() && town.matches(".*[0-9].*")) {
-            return new Reading.Understood<>(
-                    new Place(town, "", district, postcode, Visibility.WHOLE),
-                    List.of(new Reading.Remark("Which town is this in? Add it after a comma.", null)));
-        }
-        return Reading.understood(new Place(String.join(", ", lines), town, district, postcode, Visibility.WHOLE));
+        return new PlaceReader(words, Country.of(region)).read();
     }
 
-    /** The lines a visitor may see, as they stand on an envelope. */
+    /** This place with another say in how much of it is shown. */
+    public Place shown(Visibility other) {
+        return new Place(street, town, district, postcode, country, other);
+    }
+
+    /** The lines a visitor may see, as they stand on an envelope of its country. */
     public List<String> lines() {
         List<String> lines = new ArrayList<>();
         if (visibility == Visibility.HIDDEN) {
             return lines;
         }
-        if (visibility == Visibility.WHOLE && !street.isBlank()) {
+        boolean whole = visibility == Visibility.WHOLE;
+        if (whole && !street.isBlank()) {
             lines.add(street);
         }
-        String last = town;
-        if (!district.isBlank()) {
-            last += (last.isBlank() ? "" : ", ") + district;
-        }
-        if (visibility == Visibility.WHOLE && !postcode.isBlank()) {
-            last += (last.isBlank() ? "" : " ") + postcode;
-        }
+        String code = whole ? postcode : "";
+        String last = switch (Country.of(country).order()) {
+            case TOWN_CODE -> joined(" ", joined(", ", town, district), code);
+            case CODE_TOWN -> joined(" ", code, town, district);
+            case TOWN_REGION_CODE ->
+                "AU".equals(country)
+                        ? joined(" ", town, district, code)
+                        : joined(" ", joined(", ", town, district), code);
+        };
         if (!last.isBlank()) {
             lines.add(last);
         }
         return lines;
+    }
+
+    private static String joined(String between, String... parts) {
+        return Stream.of(parts).filter(part -> !part.isBlank()).collect(Collectors.joining(between));
     }
 
     @Override

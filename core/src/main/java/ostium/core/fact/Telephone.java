@@ -59,11 +59,22 @@ public record Telephone(String e164, String extension) implements FactValue {
         if (fault != null) {
             return Reading.refused(fault, words);
         }
+        if (!NUMBERS.isValidNumber(number) && lacksAreaCode(trimmed, number, region)) {
+            return Reading.refused("The area code is missing.", words);
+        }
         Telephone telephone = new Telephone(NUMBERS.format(number, PhoneNumberFormat.E164), number.getExtension());
         if (!NUMBERS.isValidNumber(number)) {
             return Reading.understood(telephone, "No number like this has been given out yet. Check the digits.", null);
         }
         return Reading.understood(telephone);
+    }
+
+    /** Where an area code begins with a 0, a short number that begins with neither 0 nor + is only its end. */
+    private static boolean lacksAreaCode(String words, PhoneNumber number, String region) {
+        return "0".equals(NUMBERS.getNddPrefixForRegion(region, true))
+                && words.matches("[^0-9+]*[1-9].*")
+                && !words.contains("+")
+                && String.valueOf(number.getNationalNumber()).length() < 9;
     }
 
     /** {@code 0044…} is dialled for {@code +44…} from most countries, also where the region uses another prefix. */
@@ -95,6 +106,25 @@ public record Telephone(String e164, String extension) implements FactValue {
             case "international" -> Optional.of(international());
             default -> Optional.empty();
         };
+    }
+
+    /** Whether it is of a range for mobile telephones, which take texts; some countries do not tell them apart. */
+    @com.fasterxml.jackson.annotation.JsonIgnore
+    public boolean isMobile() {
+        PhoneNumber number = parsed();
+        PhoneNumberUtil.PhoneNumberType type = NUMBERS.getNumberType(number);
+        if (type != PhoneNumberUtil.PhoneNumberType.UNKNOWN) {
+            return type == PhoneNumberUtil.PhoneNumberType.MOBILE;
+        }
+        // A range that is not given out: it begins as the mobile numbers of its country do, and no landline does.
+        String region = NUMBERS.getRegionCodeForCountryCode(number.getCountryCode());
+        PhoneNumber mobile = NUMBERS.getExampleNumberForType(region, PhoneNumberUtil.PhoneNumberType.MOBILE);
+        PhoneNumber fixed = NUMBERS.getExampleNumberForType(region, PhoneNumberUtil.PhoneNumberType.FIXED_LINE);
+        return mobile != null && fixed != null && first(number) == first(mobile) && first(mobile) != first(fixed);
+    }
+
+    private static char first(PhoneNumber number) {
+        return String.valueOf(number.getNationalNumber()).charAt(0);
     }
 
     /** As dialled in its own country: {@code 0117 496 0123}. */

@@ -3,11 +3,14 @@ package ostium.core.format;
 import java.time.DayOfWeek;
 import java.time.format.TextStyle;
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Set;
 import ostium.core.draft.Brief;
+import ostium.core.fact.Area;
 import ostium.core.fact.EmailAddress;
 import ostium.core.fact.Fact;
 import ostium.core.fact.FactValue;
@@ -15,11 +18,17 @@ import ostium.core.fact.Facts;
 import ostium.core.fact.Link;
 import ostium.core.fact.Money;
 import ostium.core.fact.Place;
+import ostium.core.fact.Point;
 import ostium.core.fact.Price;
 import ostium.core.fact.Service;
 import ostium.core.fact.Telephone;
+import ostium.core.hours.DayHours;
+import ostium.core.hours.SpecialHours;
 import ostium.core.hours.TimeSpan;
 import ostium.core.hours.WeeklyHours;
+import ostium.core.hours.When;
+import ostium.core.sheet.Line;
+import ostium.core.sheet.TypedSheet;
 import tools.jackson.databind.ObjectMapper;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -41,6 +50,39 @@ public final class LocalBusiness {
         return JSON.writeValueAsString(of(brief, url)).replace("<", "\\u003c");
     }
 
+    /**
+     * All facts in a file that can be read back: what schema.org has a property for in that, the rest in
+     * {@code additionalProperty}.
+     */
+    public static String file(Brief brief, TypedSheet sheet) {
+        Map<String, Object> node = of(brief, "");
+        List<Map<String, Object>> extras = new ArrayList<>();
+        sheet.practices().forEach(practice -> extras.add(extra("practice", practice)));
+        for (Line line : Line.values()) {
+            boolean whole = line != Line.PLACE || sheet.line(Line.PLACE_SHOWN).isEmpty();
+            if (!sheet.line(line).isBlank() && !(STANDARD.contains(line) && whole)) {
+                extras.add(extra("ostium:" + line.id(), sheet.line(line)));
+            }
+        }
+        sheet.rows().forEach(row -> extras.add(extra("row", JSON.writeValueAsString(row))));
+        if (!extras.isEmpty()) {
+            node.put("additionalProperty", extras);
+        }
+        return JSON.writerWithDefaultPrettyPrinter().writeValueAsString(node);
+    }
+
+    /** Lines whose facts stand whole in properties of schema.org. */
+    private static final Set<Line> STANDARD = EnumSet.of(
+            Line.TRADE, Line.NAME, Line.TELEPHONE, Line.EMAIL, Line.PLACE, Line.FOUNDED, Line.PERSON, Line.WORDS);
+
+    private static Map<String, Object> extra(String id, String value) {
+        Map<String, Object> extra = new LinkedHashMap<>();
+        extra.put("@type", "PropertyValue");
+        extra.put("propertyID", id);
+        extra.put("value", value);
+        return extra;
+    }
+
     static Map<String, Object> of(Brief brief, String url) {
         Facts facts = brief.facts();
         Map<String, Object> node = new LinkedHashMap<>();
@@ -57,8 +99,22 @@ public final class LocalBusiness {
         facts.one(Place.class)
                 .filter(place -> !place.lines().isEmpty())
                 .ifPresent(place -> node.put("address", address(place, facts.region())));
-        facts.one(FactValue.Area.class).ifPresent(area -> node.put("areaServed", area.places()));
+        facts.one(Area.class).ifPresent(area -> node.put("areaServed", area.places()));
         facts.one(FactValue.Hours.class).ifPresent(hours -> node.put("openingHoursSpecification", hours(hours.week())));
+        facts.one(Point.class)
+                .filter(point -> facts.one(Place.class)
+                        .map(place -> place.visibility() == Place.Visibility.WHOLE)
+                        .orElse(true))
+                .ifPresent(point -> node.put("geo", geo(point)));
+        facts.byId("words")
+                .filter(words -> words.state() == Fact.State.GIVEN)
+                .flatMap(words -> words.value().say(""))
+                .ifPresent(words -> node.put("description", words));
+        facts.one(FactValue.Special.class).ifPresent(special -> special(special, node));
+        facts.one(FactValue.Legal.class)
+                .filter(legal -> legal.kind() == FactValue.Legal.Kind.NAME)
+                .ifPresent(legal -> node.put("legalName", legal.words()));
+        brief.membership().ifPresent(member -> node.put("memberOf", member(member.value())));
         facts.one(FactValue.Founded.class)
                 .ifPresent(founded -> node.put("foundingDate", String.valueOf(founded.year())));
         facts.one(FactValue.Person.class)
@@ -114,6 +170,49 @@ public final class LocalBusiness {
         return specifications;
     }
 
+    private static Map<String, Object> geo(Point point) {
+        Map<String, Object> geo = new LinkedHashMap<>();
+        geo.put("@type", "GeoCoordinates");
+        String[] degrees = point.say("").orElseThrow().split(", ");
+        geo.put("latitude", degrees[0]);
+        geo.put("longitude", degrees[1]);
+        return geo;
+    }
+
+    private static Map<String, Object> member(FactValue.Membership membership) {
+        Map<String, Object> member = new LinkedHashMap<>();
+        member.put("@type", "ProgramMembership");
+        member.put("hostingOrganization", Map.of("@type", "Organization", "name", membership.body()));
+        if (!membership.number().isBlank()) {
+            member.put("membershipNumber", membership.number());
+        }
+        return member;
+    }
+
+    /** Closures and other hours of one year; those of every year have no place in schema.org. */
+    private static void special(FactValue.Special special, Map<String, Object> node) {
+        List<Map<String, Object>> all = new ArrayList<>();
+        for (SpecialHours hours : special.all()) {
+            if (hours.when() instanceof When.Once once) {
+                DayHours day = hours.week().on(once.from().getDayOfWeek());
+                List<TimeSpan> spans = day.isOpen() ? day.spans() : List.of(new TimeSpan(0, 1));
+                for (TimeSpan span : spans) {
+                    Map<String, Object> specification = new LinkedHashMap<>();
+                    specification.put("@type", "OpeningHoursSpecification");
+                    specification.put("validFrom", once.from().toString());
+                    specification.put("validThrough", once.to().toString());
+                    // Schema.org says closed by opening and closing at the same time.
+                    specification.put("opens", day.isOpen() ? TimeSpan.clock(span.from()) : "00:00");
+                    specification.put("closes", day.isOpen() ? TimeSpan.clock(span.to()) : "00:00");
+                    all.add(specification);
+                }
+            }
+        }
+        if (!all.isEmpty()) {
+            node.put("specialOpeningHoursSpecification", all);
+        }
+    }
+
     private static String name(DayOfWeek day) {
         return day.getDisplayName(TextStyle.FULL, Locale.ENGLISH);
     }
@@ -151,6 +250,9 @@ public final class LocalBusiness {
             }
             specification.put("priceCurrency", price.amount().currency());
             offer.put("priceSpecification", specification);
+        }
+        if (service.minutes() != null) {
+            offer.put("additionalProperty", List.of(extra("minutes", String.valueOf(service.minutes()))));
         }
         return offer;
     }

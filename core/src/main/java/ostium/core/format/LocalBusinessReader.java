@@ -3,11 +3,14 @@ package ostium.core.format;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
-import ostium.core.opening.TypedSheet;
+import ostium.core.fact.Country;
+import ostium.core.sheet.Line;
+import ostium.core.sheet.TypedSheet;
 import ostium.core.trade.TradeCatalogue;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.JsonNode;
@@ -46,7 +49,7 @@ public final class LocalBusinessReader {
     private final List<TypedSheet.TypedService> services = new ArrayList<>();
     private final List<String> links = new ArrayList<>();
     private final List<String> practices = new ArrayList<>();
-    private TypedSheet.Membership membership;
+    private final List<TypedSheet.TypedRow> rows = new ArrayList<>();
 
     private LocalBusinessReader(String source, long seed) {
         this.source = source;
@@ -89,7 +92,9 @@ public final class LocalBusinessReader {
         JsonNode business = business(root)
                 .orElseThrow(() -> new Unreadable("line 1, @type: there is no LocalBusiness with a name here"));
         String country = text(business.path("address").path("addressCountry"), "addressCountry");
-        String region = country.isBlank() ? "GB" : country.length() == 2 ? country : "GB";
+        String region = country.length() == 2
+                ? country.toUpperCase(Locale.ROOT)
+                : Country.called(country).map(Country::code).orElse("GB");
         fields.put("trade", trade(business));
         Set<String> unused = new TreeSet<>();
         for (Map.Entry<String, JsonNode> property : business.properties()) {
@@ -99,26 +104,7 @@ public final class LocalBusinessReader {
         }
         fields.put("person", text(first(business.path("founder")).path("name"), "founder"));
         member(first(business.path("memberOf")));
-        TypedSheet sheet = new TypedSheet(
-                region,
-                fields.get("trade"),
-                fields.get("name"),
-                fields.get("place"),
-                fields.get("area"),
-                fields.get("telephone"),
-                fields.get("email"),
-                fields.get("hours"),
-                services,
-                links,
-                fields.get("person"),
-                fields.get("founded"),
-                fields.get("promise"),
-                fields.get("words"),
-                membership,
-                practices,
-                null,
-                null,
-                seed);
+        TypedSheet sheet = new TypedSheet(region, fields, services, rows, links, practices, null, null, seed);
         return new Read(sheet, unused);
     }
 
@@ -182,6 +168,16 @@ public final class LocalBusinessReader {
             case "makesOffer" -> offers(value);
             case "hasOfferCatalog" -> offers(value.path("itemListElement"));
             case "additionalProperty" -> extras(value);
+            case "specialOpeningHoursSpecification" -> hours(value);
+            case "geo" -> point(first(value));
+            case "hasMap" -> fields.putIfAbsent("point", text(first(value), property));
+            case "legalName" -> fields.put("legal/name", text(value, property));
+            case "vatID", "taxID" -> fields.put("legal/tax", text(value, property));
+            case "alternateName" -> fields.put("short-name", text(first(value), property));
+            case "slogan" -> fields.put("words/does", text(value, property));
+            case "review" -> reviews(value);
+            case "employee" -> people(value);
+            case "contactPoint" -> contacts(value);
             default -> {
                 return false;
             }
@@ -201,42 +197,131 @@ public final class LocalBusinessReader {
             throw wrong("address", "an address or a PostalAddress");
         }
         List<String> lines = new ArrayList<>();
-        for (String part : List.of("streetAddress", "addressLocality")) {
-            String line = text(value.path(part), part);
-            if (!line.isBlank()) {
-                lines.add(line);
-            }
+        String street = text(value.path("streetAddress"), "streetAddress");
+        String town = text(value.path("addressLocality"), "addressLocality");
+        String region = text(value.path("addressRegion"), "addressRegion");
+        String code = text(value.path("postalCode"), "postalCode");
+        String named = text(value.path("addressCountry"), "addressCountry");
+        Country country =
+                named.length() == 2 ? Country.of(named) : Country.called(named).orElse(Country.of("GB"));
+        String known = region.length() < 4 || country.regions().containsValue(region) ? region : "";
+        lines.add(street);
+        if (country.order() == Country.Order.CODE_TOWN) {
+            lines.add((code + " " + town + " " + known).strip());
+        } else {
+            lines.add(town);
+            lines.add((known + " " + code).strip());
         }
-        String code = (text(value.path("addressRegion"), "addressRegion").length() == 2
-                        ? text(value.path("addressRegion"), "addressRegion") + " "
-                        : "")
-                + text(value.path("postalCode"), "postalCode");
-        if (!code.isBlank()) {
-            lines.add(code.strip());
-        }
+        lines.removeIf(String::isBlank);
         return String.join(", ", lines);
     }
 
+    private void point(JsonNode value) throws Unreadable {
+        String latitude = text(value.path("latitude"), "geo.latitude");
+        String longitude = text(value.path("longitude"), "geo.longitude");
+        if (!latitude.isBlank() && !longitude.isBlank()) {
+            fields.put("point", latitude + ", " + longitude);
+        }
+    }
+
+    /** Hours of the usual week, and of the days between {@code validFrom} and {@code validThrough}. */
     private void hours(JsonNode value) throws Unreadable {
         List<String> rules = new ArrayList<>();
         for (JsonNode specification : list(value)) {
-            List<String> days = new ArrayList<>();
-            for (String day : names(specification.path("dayOfWeek"), "dayOfWeek")) {
-                days.add(day.replaceFirst("^https?://schema\\.org/", ""));
+            String from = text(specification.path("validFrom"), "validFrom");
+            String through = text(specification.path("validThrough"), "validThrough");
+            String rule = rule(specification, !from.isBlank());
+            if (from.isBlank()) {
+                rules.add(rule);
+            } else {
+                String dates =
+                        day(from) + (through.isBlank() || day(through).equals(day(from)) ? "" : " - " + day(through));
+                fields.merge("exceptions", dates + " " + rule, (one, other) -> one + "\n" + other);
             }
-            String opens = text(specification.path("opens"), "opens");
-            String closes = text(specification.path("closes"), "closes");
-            if (opens.isBlank() || closes.isBlank()) {
-                throw wrong("openingHoursSpecification", "a list with dayOfWeek, opens and closes");
-            }
-            String span = opens.startsWith("00:00") && closes.startsWith("23:59")
-                    ? "24 hours"
-                    : opens.substring(0, Math.min(5, opens.length())) + "-"
-                            + closes.substring(0, Math.min(5, closes.length()));
-            rules.add((days.isEmpty() ? "daily" : String.join(" ", days)) + " " + span);
         }
-        if (!fields.containsKey("hours")) {
+        if (!fields.containsKey("hours") && !rules.isEmpty()) {
             fields.put("hours", String.join("; ", rules));
+        }
+    }
+
+    private static String day(String date) {
+        return date.length() > 10 ? date.substring(0, 10) : date;
+    }
+
+    private String rule(JsonNode specification, boolean special) throws Unreadable {
+        List<String> days = new ArrayList<>();
+        for (String day : names(specification.path("dayOfWeek"), "dayOfWeek")) {
+            days.add(day.replaceFirst("^https?://schema\\.org/", ""));
+        }
+        String opens = text(specification.path("opens"), "opens");
+        String closes = text(specification.path("closes"), "closes");
+        boolean closed = opens.isBlank() && closes.isBlank() || opens.equals(closes);
+        if (!closed && (opens.isBlank() || closes.isBlank()) || closed && !special && days.isEmpty()) {
+            throw wrong("openingHoursSpecification", "a list with dayOfWeek, opens and closes");
+        }
+        String span = closed
+                ? "closed"
+                : opens.startsWith("00:00") && closes.startsWith("23:59")
+                        ? "24 hours"
+                        : clock(opens) + "-" + clock(closes);
+        return special && days.isEmpty() ? span : (days.isEmpty() ? "daily" : String.join(" ", days)) + " " + span;
+    }
+
+    /** A time that says by itself which half of the day it is in: {@code 09:00}, never {@code 9}. */
+    private static String clock(String time) {
+        String plain = time.substring(0, Math.min(5, time.length()));
+        if (!plain.matches("1[0-2]:[0-9]{2}")) {
+            return plain;
+        }
+        int hour = Integer.parseInt(plain.substring(0, 2));
+        return hour == 12 ? plain + "pm" : plain + "am";
+    }
+
+    private void reviews(JsonNode value) throws Unreadable {
+        for (JsonNode review : list(value)) {
+            String body =
+                    text(review.path("reviewBody"), "reviewBody") + text(review.path("description"), "description");
+            JsonNode author = first(review.path("author"));
+            String who = author.isObject() ? text(author.path("name"), "author.name") : text(author, "author");
+            if (!body.isBlank()) {
+                rows.add(new TypedSheet.TypedRow(
+                        "testimonial",
+                        "",
+                        Map.of(
+                                "words",
+                                body,
+                                "who",
+                                who,
+                                "when",
+                                text(review.path("datePublished"), "datePublished"))));
+            }
+        }
+    }
+
+    private void people(JsonNode value) throws Unreadable {
+        for (JsonNode person : list(value)) {
+            String name = person.isObject() ? text(person.path("name"), "employee.name") : text(person, "employee");
+            if (!name.isBlank()) {
+                rows.add(new TypedSheet.TypedRow(
+                        "person",
+                        "",
+                        Map.of(
+                                "name", name,
+                                "role", person.isObject() ? text(person.path("jobTitle"), "jobTitle") : "",
+                                "about", person.isObject() ? text(person.path("description"), "description") : "")));
+            }
+        }
+    }
+
+    private void contacts(JsonNode value) throws Unreadable {
+        for (JsonNode contact : list(value)) {
+            String number = text(contact.path("telephone"), "contactPoint.telephone");
+            if (!number.isBlank() && !number.equals(fields.get("telephone"))) {
+                rows.add(new TypedSheet.TypedRow(
+                        "phone",
+                        "",
+                        Map.of("number", number, "name", text(contact.path("contactType"), "contactType"))));
+            }
         }
     }
 
@@ -287,8 +372,25 @@ public final class LocalBusinessReader {
             switch (text(property.path("propertyID"), "propertyID")) {
                 case "practice" -> practices.add(said);
                 case "answers" -> fields.put("promise", said);
-                default -> {}
+                case "row" -> row(said);
+                default -> line(text(property.path("propertyID"), "propertyID"), said);
             }
+        }
+    }
+
+    /** A line of the sheet that schema.org has no property for: {@code ostium:words/began}. */
+    private void line(String id, String said) {
+        String path = id.replaceFirst("^ostium:", "");
+        if (id.startsWith("ostium:") && Line.named(path).isPresent()) {
+            fields.put(path, said);
+        }
+    }
+
+    private void row(String said) {
+        try {
+            rows.add(JsonMapper.shared().readValue(said, TypedSheet.TypedRow.class));
+        } catch (JacksonException e) {
+            // A row of another program's making: nothing here says what it means.
         }
     }
 
@@ -304,10 +406,17 @@ public final class LocalBusinessReader {
     private void member(JsonNode value) throws Unreadable {
         if (value.isObject()) {
             String body = text(value.path("hostingOrganization").path("name"), "hostingOrganization");
-            membership = new TypedSheet.Membership(
-                    body.isBlank() ? text(value.path("name"), "memberOf.name") : body,
-                    text(value.path("membershipNumber"), "membershipNumber"),
+            said("membership/body", body.isBlank() ? text(value.path("name"), "memberOf.name") : body);
+            said("membership/number", text(value.path("membershipNumber"), "membershipNumber"));
+            said(
+                    "membership/until",
                     text(value.path("validThrough"), "validThrough").replaceFirst("^([0-9]{4}-[0-9]{2}).*", "$1"));
+        }
+    }
+
+    private void said(String path, String words) {
+        if (!words.isBlank()) {
+            fields.put(path, words);
         }
     }
 

@@ -2,9 +2,8 @@ package ostium.core.hours;
 
 import java.time.DayOfWeek;
 import java.util.ArrayList;
-import java.util.EnumSet;
 import java.util.List;
-import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -13,57 +12,24 @@ import ostium.core.hours.ClockTime.Half;
 
 /** Cuts a line of hours into tokens, each with its place in the words. */
 final class HoursLexer {
-    private static final Set<DayOfWeek> WEEKDAYS = EnumSet.range(DayOfWeek.MONDAY, DayOfWeek.FRIDAY);
-    private static final Set<DayOfWeek> WEEKEND = EnumSet.of(DayOfWeek.SATURDAY, DayOfWeek.SUNDAY);
-    private static final Set<DayOfWeek> ALL = EnumSet.allOf(DayOfWeek.class);
-    private static final DayHours ALL_DAY = DayHours.open(TimeSpan.WHOLE_DAY);
-
-    private static final Map<String, DayOfWeek> DAY_NAMES = Map.of(
-            "mo(?:n(?:day)?s?)?", DayOfWeek.MONDAY,
-            "tu(?:e(?:s(?:day)?)?s?)?", DayOfWeek.TUESDAY,
-            "we(?:d(?:nes(?:day)?)?s?)?", DayOfWeek.WEDNESDAY,
-            "th(?:u(?:rs?(?:day)?)?s?)?", DayOfWeek.THURSDAY,
-            "fr(?:i(?:day)?s?)?", DayOfWeek.FRIDAY,
-            "sa(?:t(?:ur(?:day)?)?s?)?", DayOfWeek.SATURDAY,
-            "su(?:n(?:day)?s?)?", DayOfWeek.SUNDAY);
-
     private static final Pattern TIME = Pattern.compile(
-            "(?<hour>[0-9]{1,2})(?:[:.h](?<minute>[0-9]{2}))?(?![0-9])\\s*(?<half>[ap]\\.?\\s?m\\b\\.?)?(?:\\s*(?:o['’]clock|uhr|h)\\b)?");
+            "(?<hour>[0-9]{1,2})(?:(?:[:.]|\\s?h\\s?)(?<minute>[0-9]{2})(?!\\s?h))?(?![0-9])\\s*(?<half>[ap]\\.?\\s?m\\b\\.?)?(?:\\s*(?:o['’]clock|uhr|heures?|hrs?|h)\\b)?");
     private static final Pattern MILITARY =
             Pattern.compile("(?<hour>[0-2][0-9])(?<minute>[0-5][0-9])(?![0-9])\\s*(?:h|hrs|hours)?\\b");
     private static final Pattern NUMBER = Pattern.compile("[0-9][0-9:.]*[0-9]|[0-9]");
     private static final Pattern WORD = Pattern.compile("[\\p{L}][\\p{L}'’]*");
-    private static final Pattern FILLER = Pattern.compile(
-            "(?:we(?:['’]re| are)?|i['’]?m|open(?:ing)?(?: hours| times)?|hours|times?|from|on|at|only|the|is|are|and|plus|&|\\+|/|:|\"|\\(|\\))",
-            Pattern.CASE_INSENSITIVE);
-
-    private record Phrase(Pattern pattern, Set<DayOfWeek> days, DayHours hours) {}
-
-    private static final List<Phrase> PHRASES = List.of(
-            new Phrase(phrase("24 ?/ ?7|24 hours a day,? (?:7|seven) days a week"), ALL, ALL_DAY),
-            new Phrase(
-                    phrase("24 ?(?:hours|hrs|h)(?: a day)?|all day|round the clock|around the clock"), null, ALL_DAY),
-            new Phrase(phrase("every ?day|daily|all week|(?:7|seven) days(?: a week)?"), ALL, null),
-            new Phrase(phrase("week ?days?|working days"), WEEKDAYS, null),
-            new Phrase(phrase("week ?ends?"), WEEKEND, null),
-            new Phrase(
-                    phrase("(?:strictly )?by (?:prior )?(?:appointment|arrangement)(?: only)?|appointments? only"),
-                    null,
-                    DayHours.BY_APPOINTMENT),
-            new Phrase(phrase("closed|shut|off|not open"), null, DayHours.CLOSED));
-
-    private static Pattern phrase(String words) {
-        return Pattern.compile("(?:" + words + ")(?![\\p{L}0-9])");
-    }
-
-    private static final Pattern RANGE = Pattern.compile("[-–—‒−]|(?:to|till?|until|through|thru|bis)(?![\\p{L}])");
     private static final Pattern SEPARATOR = Pattern.compile("[,;·|•]|\\R|\\.(?=\\s|$)");
 
+    private final HoursLanguage language;
+    private final boolean exact;
     private final String lower;
     private final List<HoursToken> tokens = new ArrayList<>();
     private int at;
 
-    HoursLexer(String words) {
+    /** @param exact whether every time is one of the 24-hour clock, as in the open standards */
+    HoursLexer(String words, HoursLanguage language, boolean exact) {
+        this.language = language;
+        this.exact = exact;
         // Lower case must not move places: letters whose lower case is longer are left as they are.
         StringBuilder same = new StringBuilder(words.length());
         for (int i = 0; i < words.length(); i++) {
@@ -76,7 +42,7 @@ final class HoursLexer {
         while (at < lower.length()) {
             if (Character.isWhitespace(lower.charAt(at)) && lower.charAt(at) != '\n' && lower.charAt(at) != '\r') {
                 at++;
-            } else if (!phrase() && !range() && !separator() && !day() && !clock() && !named() && !filler()) {
+            } else if (!phrase() && !range() && !separator() && !day() && !named() && !clock() && !filler()) {
                 unknown();
             }
         }
@@ -84,7 +50,7 @@ final class HoursLexer {
     }
 
     private boolean phrase() {
-        for (Phrase phrase : PHRASES) {
+        for (HoursLanguage.Phrase phrase : language.phrases()) {
             Matcher matcher = at(phrase.pattern());
             if (matcher.lookingAt()) {
                 Span span = new Span(at, matcher.end());
@@ -102,7 +68,7 @@ final class HoursLexer {
     }
 
     private boolean range() {
-        Matcher matcher = at(RANGE);
+        Matcher matcher = at(language.range);
         if (!matcher.lookingAt()) {
             return false;
         }
@@ -126,15 +92,14 @@ final class HoursLexer {
         if (!word.lookingAt()) {
             return false;
         }
-        for (Map.Entry<String, DayOfWeek> name : DAY_NAMES.entrySet()) {
-            if (word.group().matches(name.getKey())) {
-                int end = word.end() < lower.length() && lower.charAt(word.end()) == '.' ? word.end() + 1 : word.end();
-                tokens.add(new HoursToken.Days(Set.of(name.getValue()), new Span(at, end)));
-                at = end;
-                return true;
-            }
+        Optional<DayOfWeek> named = language.day(word.group());
+        if (named.isEmpty()) {
+            return false;
         }
-        return false;
+        int end = word.end() < lower.length() && lower.charAt(word.end()) == '.' ? word.end() + 1 : word.end();
+        tokens.add(new HoursToken.Days(Set.of(named.get()), new Span(at, end)));
+        at = end;
+        return true;
     }
 
     private boolean clock() {
@@ -150,14 +115,15 @@ final class HoursLexer {
         int minute = found.group("minute") == null ? 0 : Integer.parseInt(found.group("minute"));
         String half = fourDigits || found.group("half") == null ? "" : found.group("half");
         at = found.end();
-        if (hour > 24 || minute > 59 || hour == 24 && minute > 0) {
+        if (hour > (exact ? 48 : 24) || minute > 59 || !exact && hour == 24 && minute > 0) {
             tokens.add(new HoursToken.Unknown(lower.substring(span.from(), span.to()), "is not a time of day", span));
         } else if (!half.isEmpty() && (hour > 12 || hour == 0)) {
             tokens.add(new HoursToken.Unknown(
                     lower.substring(span.from(), span.to()), "mixes the 12 and the 24 hour clock", span));
         } else {
-            boolean exact = fourDigits || hour > 12 || found.group("hour").startsWith("0");
-            Half said = half.isEmpty() ? (exact ? Half.EXACT : Half.BARE) : half.startsWith("a") ? Half.AM : Half.PM;
+            boolean says =
+                    exact || fourDigits || hour > 12 || found.group("hour").startsWith("0");
+            Half said = half.isEmpty() ? (says ? Half.EXACT : Half.BARE) : half.startsWith("a") ? Half.AM : Half.PM;
             tokens.add(new HoursToken.Time(new ClockTime(hour, minute, said, span), span));
         }
         return true;
@@ -173,24 +139,23 @@ final class HoursLexer {
     }
 
     private boolean named() {
-        for (Map.Entry<String, Integer> name :
-                Map.of("noon", 12, "midday", 12, "midnight", 24).entrySet()) {
-            if (lower.startsWith(name.getKey(), at)) {
-                Span span = new Span(at, at + name.getKey().length());
-                tokens.add(new HoursToken.Time(new ClockTime(name.getValue(), 0, Half.EXACT, span), span));
-                at = span.to();
-                return true;
-            }
+        return named(language.noon, 12) || named(language.midnight, 24);
+    }
+
+    private boolean named(Pattern pattern, int hour) {
+        Matcher matcher = at(pattern);
+        if (!matcher.lookingAt()) {
+            return false;
         }
-        return false;
+        Span span = new Span(at, matcher.end());
+        tokens.add(new HoursToken.Time(new ClockTime(hour, 0, Half.EXACT, span), span));
+        at = span.to();
+        return true;
     }
 
     private boolean filler() {
-        Matcher matcher = at(FILLER);
-        if (!matcher.lookingAt()
-                || Character.isLetter(lower.charAt(matcher.end() - 1))
-                        && matcher.end() < lower.length()
-                        && Character.isLetter(lower.charAt(matcher.end()))) {
+        Matcher matcher = at(language.filler);
+        if (!matcher.lookingAt()) {
             return false;
         }
         at = matcher.end();

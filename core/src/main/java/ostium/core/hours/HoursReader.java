@@ -1,13 +1,11 @@
 package ostium.core.hours;
 
 import java.time.DayOfWeek;
-import java.time.format.TextStyle;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.EnumMap;
 import java.util.EnumSet;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 import ostium.core.fact.Reading;
@@ -53,12 +51,33 @@ final class HoursReader {
     /** Two written times, not yet settled. */
     private record Times(ClockTime from, ClockTime to, Span at) {}
 
-    HoursReader(String words) {
+    private HoursReader(String words, HoursLanguage language, boolean exact) {
         this.words = words;
-        this.tokens = words.length() > LONGEST ? List.of() : new HoursLexer(words).tokens();
+        this.tokens = words.length() > LONGEST ? List.of() : new HoursLexer(words, language, exact).tokens();
     }
 
-    Reading<WeeklyHours> read() {
+    /**
+     * Reads words in a language, or in another one where those say more: a German price list does not become English by
+     * standing on an English site.
+     */
+    static Reading<WeeklyHours> read(String words, HoursLanguage first) {
+        Reading<WeeklyHours> answer = null;
+        for (HoursLanguage language : first.andOthers()) {
+            Reading<WeeklyHours> reading = new HoursReader(words, language, false).read();
+            if (!(reading instanceof Reading.Refused)) {
+                return reading;
+            }
+            answer = answer == null ? reading : answer;
+        }
+        return answer;
+    }
+
+    /** Reads words of an open standard: in English, and every time by the 24-hour clock. */
+    static Reading<WeeklyHours> readExact(String words) {
+        return new HoursReader(words, HoursLanguage.ENGLISH, true).read();
+    }
+
+    private Reading<WeeklyHours> read() {
         if (words.isBlank()) {
             return Reading.refused("Type your hours, like Mon-Fri 9-5, Sat 10-2.", words);
         }
@@ -302,6 +321,6 @@ final class HoursReader {
     }
 
     private static String name(DayOfWeek day) {
-        return day.getDisplayName(TextStyle.FULL, Locale.ENGLISH);
+        return HoursLanguage.ENGLISH.sayFull(day);
     }
 }

@@ -7,7 +7,6 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.Collectors;
-import ostium.core.fact.Listing;
 import ostium.core.fact.Reading.Span;
 import ostium.core.hours.ClockTime.Half;
 
@@ -18,29 +17,29 @@ final class HoursWords {
 
     private HoursWords() {}
 
-    static String say(WeeklyHours week, boolean withClosed) {
+    static String say(WeeklyHours week, boolean withClosed, HoursLanguage language) {
         if (week.days().values().stream().allMatch(day -> day.equals(DayHours.open(TimeSpan.WHOLE_DAY)))) {
             return "24/7";
         }
         List<String> parts = new ArrayList<>();
         for (Run run : runs(week, 0)) {
             if (run.hours().kind() != DayHours.Kind.CLOSED) {
-                parts.add(run.say() + " " + hours(run.hours()));
+                parts.add(run.say(language) + " " + hours(run.hours(), language));
             }
         }
         if (withClosed || parts.isEmpty()) {
             String closed = runs(week, dayAfterLastOpen(week)).stream()
                     .filter(run -> run.hours().kind() == DayHours.Kind.CLOSED)
-                    .map(Run::say)
+                    .map(run -> run.say(language))
                     .collect(Collectors.joining(", "));
             if (!closed.isEmpty()) {
-                parts.add(closed + " closed");
+                parts.add(closed + " " + language.word("closed"));
             }
         }
         return String.join(" · ", parts);
     }
 
-    static Optional<String> sayDays(WeeklyHours week) {
+    static Optional<String> sayDays(WeeklyHours week, HoursLanguage language) {
         List<DayOfWeek> open = new ArrayList<>();
         for (DayOfWeek day : WEEK) {
             if (week.on(day).isOpen()) {
@@ -51,18 +50,26 @@ final class HoursWords {
             return Optional.empty();
         }
         if (open.size() == 7) {
-            return Optional.of("every day");
+            return Optional.of(language.word("everyDay"));
         }
         boolean inARow = open.get(open.size() - 1).getValue() - open.get(0).getValue() == open.size() - 1;
-        List<String> names = open.stream()
-                .map(day -> day.getDisplayName(TextStyle.FULL, Locale.ENGLISH))
-                .toList();
+        List<String> names = open.stream().map(language::sayFull).toList();
         return Optional.of(
-                open.size() > 2 && inARow ? names.get(0) + " to " + names.get(names.size() - 1) : Listing.and(names));
+                open.size() > 2 && inARow
+                        ? names.get(0) + language.word("fullTo") + names.get(names.size() - 1)
+                        : and(names, language));
+    }
+
+    private static String and(List<String> names, HoursLanguage language) {
+        return names.size() < 2
+                ? String.join("", names)
+                : String.join(", ", names.subList(0, names.size() - 1))
+                        + language.word("fullAnd")
+                        + names.get(names.size() - 1);
     }
 
     static String openingHours(WeeklyHours week) {
-        if (say(week, true).equals("24/7")) {
+        if (say(week, true, HoursLanguage.ENGLISH).equals("24/7")) {
             return "24/7";
         }
         List<String> rules = new ArrayList<>();
@@ -87,33 +94,56 @@ final class HoursWords {
     }
 
     /** The hours of one day: {@code 9–12 and 1–5}; am and pm only where the bare form would read differently. */
-    static String hours(DayHours day) {
+    static String hours(DayHours day, HoursLanguage language) {
         return switch (day.kind()) {
-            case CLOSED -> "closed";
-            case BY_APPOINTMENT -> "by appointment";
+            case CLOSED -> language.word("closed");
+            case BY_APPOINTMENT -> language.word("appointment");
             case OPEN -> {
                 List<String> said = new ArrayList<>();
                 int previousEnd = -1;
                 for (TimeSpan span : day.spans()) {
-                    said.add(span(span, previousEnd));
+                    said.add(span(span, previousEnd, language));
                     previousEnd = span.to();
                 }
-                yield String.join(" and ", said);
+                yield String.join(language.word("and"), said);
             }
         };
     }
 
-    private static String span(TimeSpan span, int previousEnd) {
+    private static String span(TimeSpan span, int previousEnd, HoursLanguage language) {
         if (span.equals(TimeSpan.WHOLE_DAY)) {
-            return "24 hours";
+            return language.word("allDay");
         }
-        ClockTime from = bare(span.from());
-        ClockTime to = bare(span.to());
-        boolean bareReadsBack = SpanReading.of(from, to, previousEnd) instanceof SpanReading.Clear clear
+        String to = language.word("to");
+        if (!language.usesHalves()) {
+            String from = onTheDial(span.from());
+            String until = onTheDial(span.to());
+            return readsBack(written(from), written(until), previousEnd, span)
+                    ? from + to + until
+                    : TimeSpan.clock(span.from()) + to + TimeSpan.clock(span.to());
+        }
+        return readsBack(bare(span.from()), bare(span.to()), previousEnd, span)
+                ? ClockTime.sayBare(span.from()) + to + ClockTime.sayBare(span.to())
+                : ClockTime.sayWithHalf(span.from()) + to + ClockTime.sayWithHalf(span.to());
+    }
+
+    private static boolean readsBack(ClockTime from, ClockTime to, int previousEnd, TimeSpan span) {
+        return SpanReading.of(from, to, previousEnd) instanceof SpanReading.Clear clear
                 && clear.span().equals(span);
-        return bareReadsBack
-                ? ClockTime.sayBare(span.from()) + "–" + ClockTime.sayBare(span.to())
-                : ClockTime.sayWithHalf(span.from()) + "–" + ClockTime.sayWithHalf(span.to());
+    }
+
+    /** {@code 9}, {@code 17:30}: by the 24-hour clock, without a leading zero. */
+    private static String onTheDial(int minutes) {
+        int ofDay = minutes == TimeSpan.DAY ? TimeSpan.DAY : minutes % TimeSpan.DAY;
+        return ofDay / 60 + (ofDay % 60 == 0 ? "" : String.format(":%02d", ofDay % 60));
+    }
+
+    /** The time as a reader takes it: an hour above twelve, or none at all, says which half of the day it is in. */
+    private static ClockTime written(String dial) {
+        String[] parts = dial.split(":");
+        int hour = Integer.parseInt(parts[0]);
+        int minute = parts.length > 1 ? Integer.parseInt(parts[1]) : 0;
+        return new ClockTime(hour, minute, hour > 12 || hour == 0 ? Half.EXACT : Half.BARE, NOWHERE);
     }
 
     private static ClockTime bare(int minutes) {
@@ -146,13 +176,13 @@ final class HoursWords {
     }
 
     private record Run(DayOfWeek first, DayOfWeek last, int length, DayHours hours) {
-        String say() {
-            String from = first.getDisplayName(TextStyle.SHORT, Locale.ENGLISH);
-            String to = last.getDisplayName(TextStyle.SHORT, Locale.ENGLISH);
+        String say(HoursLanguage language) {
+            String from = language.say(first);
+            String to = language.say(last);
             return switch (length) {
                 case 1 -> from;
                 case 2 -> from + ", " + to;
-                default -> from + "–" + to;
+                default -> from + language.word("to") + to;
             };
         }
     }

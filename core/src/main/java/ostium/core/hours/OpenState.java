@@ -6,6 +6,7 @@ import java.time.LocalDateTime;
 import java.time.LocalTime;
 import java.time.ZoneId;
 import java.time.ZonedDateTime;
+import java.util.function.Function;
 
 /**
  * What a visitor finds at an instant.
@@ -14,29 +15,35 @@ import java.time.ZonedDateTime;
  * @param until when that changes, or null when it does not within a week
  */
 public record OpenState(boolean open, Instant until) {
-    /** A week and a day each side covers spans that began yesterday and the same day next week. */
-    private static final int DAYS_AHEAD = 8;
-
-    static OpenState of(WeeklyHours week, Instant now, ZoneId zone) {
+    /**
+     * @param on the hours of a date
+     * @param ahead how many days are looked at to find the next change
+     */
+    static OpenState of(Function<LocalDate, DayHours> on, int ahead, Instant now, ZoneId zone) {
         LocalDate today = now.atZone(zone).toLocalDate();
         Instant openUntil = null;
         Instant opensAt = null;
-        for (int offset = -1; offset <= DAYS_AHEAD; offset++) {
+        for (int offset = -1; offset <= ahead; offset++) {
             LocalDate date = today.plusDays(offset);
-            for (TimeSpan span : week.on(date.getDayOfWeek()).spans()) {
+            boolean settled = offset > 1
+                    && (openUntil == null ? opensAt != null : openUntil.isBefore(wall(date, 0, zone, false)));
+            if (settled) {
+                break;
+            }
+            for (TimeSpan span : on.apply(date).spans()) {
                 Instant start = wall(date, span.from(), zone, false);
                 Instant end = wall(date, span.to(), zone, true);
                 if (openUntil != null && start.equals(openUntil)) {
                     openUntil = end;
                 } else if (!now.isBefore(start) && now.isBefore(end)) {
-                    openUntil = end;
+                    openUntil = openUntil == null || end.isAfter(openUntil) ? end : openUntil;
                 } else if (start.isAfter(now) && (opensAt == null || start.isBefore(opensAt))) {
                     opensAt = start;
                 }
             }
         }
         if (openUntil != null) {
-            boolean never = openUntil.isAfter(wall(today.plusDays(DAYS_AHEAD), 0, zone, false));
+            boolean never = openUntil.isAfter(wall(today.plusDays(ahead), 0, zone, false));
             return new OpenState(true, never ? null : openUntil);
         }
         return new OpenState(false, opensAt);

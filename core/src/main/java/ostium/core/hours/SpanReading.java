@@ -16,13 +16,16 @@ sealed interface SpanReading {
     record Either(List<TimeSpan> spans) implements SpanReading {}
 
     int NOON = 12 * 60;
+    ClockTime.Half EXACT = ClockTime.Half.EXACT;
 
     /**
      * @param previousEnd end of the span said before for the same day, in minutes, or −1
      */
     static SpanReading of(ClockTime from, ClockTime to, int previousEnd) {
         if (!from.isBare()) {
-            return new Clear(endingFrom(from.minutes(), to));
+            // Who writes 20:30 keeps the 24-hour clock: 20:30-10:30 ends in the morning.
+            boolean keepsTheClock = from.half() == ClockTime.Half.EXACT && from.hour() > 12;
+            return new Clear(endingFrom(from.minutes(), keepsTheClock && to.isBare() ? to.in(EXACT) : to));
         }
         if (to.half() == ClockTime.Half.AM || to.half() == ClockTime.Half.PM) {
             int same = from.in(to.half()).minutes();

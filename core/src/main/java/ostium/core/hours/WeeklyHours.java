@@ -24,6 +24,9 @@ import ostium.core.fact.Reading;
  * }</pre>
  */
 public final class WeeklyHours {
+    /** A day each side covers spans that began yesterday and the same day next week. */
+    private static final int DAYS_OF_A_WEEK = 8;
+
     private final Map<DayOfWeek, DayHours> days;
 
     private WeeklyHours(Map<DayOfWeek, DayHours> days) {
@@ -42,7 +45,21 @@ public final class WeeklyHours {
 
     /** Reads one line or many, as people write hours. See {@link HoursReader} for the rules. */
     public static Reading<WeeklyHours> read(String words) {
-        return new HoursReader(words).read();
+        return read(words, HoursLanguage.ENGLISH);
+    }
+
+    /** Reads words in a language, or in another where it cannot. */
+    public static Reading<WeeklyHours> read(String words, HoursLanguage language) {
+        return HoursReader.read(words, language);
+    }
+
+    /** The same hours on every day. */
+    public static WeeklyHours everyDay(DayHours hours) {
+        Map<DayOfWeek, DayHours> all = new EnumMap<>(DayOfWeek.class);
+        for (DayOfWeek day : DayOfWeek.values()) {
+            all.put(day, hours);
+        }
+        return new WeeklyHours(all);
     }
 
     public DayHours on(DayOfWeek day) {
@@ -57,17 +74,22 @@ public final class WeeklyHours {
 
     /** All of the week, grouped and short: {@code Tue–Fri 10–6 · Sat 10–2 · Sun, Mon closed}. */
     public String say() {
-        return HoursWords.say(this, true);
+        return say(HoursLanguage.ENGLISH);
+    }
+
+    /** All of the week in a language; it reads back the same. */
+    public String say(HoursLanguage language) {
+        return HoursWords.say(this, true, language);
     }
 
     /** The days that are not closed only: {@code Mon–Fri 9–5:30 · Sat 10–2}. */
     public String sayOpen() {
-        return HoursWords.say(this, false);
+        return HoursWords.say(this, false, HoursLanguage.ENGLISH);
     }
 
     /** The open days in full words, as they stand in a sentence: {@code Tuesday to Saturday}; empty when none is. */
     public Optional<String> sayDays() {
-        return HoursWords.sayDays(this);
+        return HoursWords.sayDays(this, HoursLanguage.ENGLISH);
     }
 
     /** The {@code opening_hours} syntax of OpenStreetMap. */
@@ -77,7 +99,7 @@ public final class WeeklyHours {
 
     /** What a visitor finds at an instant; right on days of a clock change. */
     public OpenState at(Instant instant, ZoneId zone) {
-        return OpenState.of(this, instant, zone);
+        return OpenState.of(date -> on(date.getDayOfWeek()), DAYS_OF_A_WEEK, instant, zone);
     }
 
     /** Days with the same hours, in weekly order, each once. */

@@ -1,7 +1,7 @@
 package ostium.core.snag;
 
 import java.util.stream.Stream;
-import ostium.core.opening.FieldAnswer;
+import ostium.core.sheet.FieldAnswer;
 import ostium.core.site.Section;
 import ostium.core.site.SectionKind;
 

@@ -2,7 +2,7 @@ package ostium.core.snag;
 
 import java.util.List;
 import ostium.core.edit.State;
-import ostium.core.opening.SheetReading;
+import ostium.core.sheet.SheetReading;
 
 /** Everything that is to be put right on a site. */
 public final class Snags {

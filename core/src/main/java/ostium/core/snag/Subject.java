@@ -3,7 +3,7 @@ package ostium.core.snag;
 import java.util.stream.Stream;
 import ostium.core.edit.State;
 import ostium.core.fact.Facts;
-import ostium.core.opening.SheetReading;
+import ostium.core.sheet.SheetReading;
 import ostium.core.site.Section;
 import ostium.core.site.Site;
 import ostium.core.site.Text;

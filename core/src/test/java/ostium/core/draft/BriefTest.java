@@ -11,8 +11,8 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import ostium.core.Samples;
 import ostium.core.draft.Brief.Assumption;
+import ostium.core.fact.Area;
 import ostium.core.fact.Fact;
-import ostium.core.fact.FactValue;
 import ostium.core.fact.Facts;
 import ostium.core.trade.Goal;
 import ostium.core.trade.TradeCatalogue;
@@ -54,7 +54,7 @@ class BriefTest {
 
         @Test
         void isKnownOnceTheOwnerNamesPlaces() {
-            Facts facts = of("tailor").facts().with(Fact.typed("area", new FactValue.Area(List.of("Tolver"))));
+            Facts facts = of("tailor").facts().with(Fact.typed("area", new Area(List.of("Tolver"))));
             assertThat(Brief.of(facts, Samples.TODAY).visits()).isTrue();
         }
     }

@@ -8,7 +8,7 @@ import org.junit.jupiter.api.Nested;
 import org.junit.jupiter.api.Test;
 import ostium.core.Samples;
 import ostium.core.draft.Draft;
-import ostium.core.opening.TypedSheet.TypedService;
+import ostium.core.sheet.TypedSheet.TypedService;
 import ostium.core.site.Item;
 import ostium.core.site.Node;
 import ostium.core.site.PlainText;

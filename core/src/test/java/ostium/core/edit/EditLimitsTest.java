@@ -10,7 +10,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.Arguments;
 import org.junit.jupiter.params.provider.MethodSource;
-import ostium.core.opening.TypedSheet.TypedService;
+import ostium.core.sheet.TypedSheet.TypedService;
 import ostium.core.site.Node;
 import ostium.core.site.Position;
 import ostium.core.site.Section;

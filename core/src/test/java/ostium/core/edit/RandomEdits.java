@@ -8,7 +8,7 @@ import ostium.core.Samples;
 import ostium.core.draft.Draft;
 import ostium.core.draft.Drafter;
 import ostium.core.draft.Seed;
-import ostium.core.opening.TypedSheet.TypedService;
+import ostium.core.sheet.TypedSheet.TypedService;
 import ostium.core.site.Item;
 import ostium.core.site.Node;
 import ostium.core.site.Position;
@@ -49,7 +49,12 @@ final class RandomEdits {
                 : pick(state.sheet().services()).id();
         return switch (random.nextInt(22)) {
             case 0, 1, 2 -> new TextEdit.SetText(text.id(), Text.Mark.OWN, tree(), null);
-            case 3 -> new SheetEdit.SetLine(pick(SheetLines.PLAIN.subList(1, 17)), words());
+            case 3 ->
+                new SheetEdit.SetLine(
+                        pick(SheetLines.PLAIN.stream()
+                                .filter(path -> !path.equals("seed") && !path.equals("region"))
+                                .toList()),
+                        words());
             case 4 -> new SheetEdit.SetLine("service/" + service + "/" + pick(List.of("name", "price")), words());
             case 5 ->
                 new SheetEdit.SetLine("practice/" + pick(List.of("sheets", "certificate")), pick(List.of("yes", "")));

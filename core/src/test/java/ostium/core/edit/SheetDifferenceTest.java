@@ -10,8 +10,8 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import ostium.core.Samples;
-import ostium.core.opening.TypedSheet;
-import ostium.core.opening.TypedSheet.TypedService;
+import ostium.core.sheet.TypedSheet;
+import ostium.core.sheet.TypedSheet.TypedService;
 
 /** A sheet that comes back from a window, taken apart into edits. */
 class SheetDifferenceTest {

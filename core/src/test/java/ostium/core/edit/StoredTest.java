@@ -12,6 +12,7 @@ import org.junit.jupiter.params.provider.ValueSource;
 import ostium.core.Samples;
 import ostium.core.fact.Fact;
 import ostium.core.fact.Service;
+import ostium.core.sheet.Line;
 
 /** Stored states of every schema there has been are read; those of no schema we know are refused. */
 class StoredTest {
@@ -31,6 +32,28 @@ class StoredTest {
                 .extracting(Fact::id)
                 .containsExactly("service/sweep", "service/stove", "service/nest-removal");
         assertThat(Stored.readState(Stored.write(state))).isEqualTo(state);
+    }
+
+    /** A site of the second schema: the plain lines stood side by side on the sheet. Never change the fixture. */
+    @Test
+    void aSiteOfTheSecondSchemaIsBroughtUp() throws IOException {
+        State state = Stored.readState(fixture("state-schema-2.json"));
+        assertThat(state.isKept()).isTrue();
+        assertThat(state.sheet().name()).isEqualTo("Ashlatch Chimney Care");
+        assertThat(state.sheet().line(Line.MEMBERSHIP_NUMBER)).isEqualTo("117");
+        assertThat(state.sheet().practices()).contains("certificate");
+        assertThat(Stored.readState(Stored.write(state))).isEqualTo(state);
+    }
+
+    /** Whole states inside the log are brought up too, however deep they stand. */
+    @Test
+    void anEntryOfTheSecondSchemaIsBroughtUp() throws IOException {
+        Stored.Entry entry = Stored.readEntry(fixture("entry-schema-2.json"));
+        State before = Stored.readState(fixture("state-schema-2.json"));
+        State put = entry.edit().apply(before).state();
+        assertThat(put.sheet()).isEqualTo(before.sheet());
+        assertThat(put.isKept()).isFalse();
+        assertThat(entry.inverse().apply(put).state()).isEqualTo(before);
     }
 
     @ParameterizedTest

@@ -152,8 +152,8 @@ class PlainFactsTest {
         void showsNoMoreThanItsOwnerWants() {
             Place whole =
                     Place.read("3 Net Loft, Quillhaven QH1 2NL", "GB").value().orElseThrow();
-            Place town = new Place(whole.street(), whole.town(), "", whole.postcode(), Place.Visibility.TOWN);
-            Place hidden = new Place(whole.street(), whole.town(), "", whole.postcode(), Place.Visibility.HIDDEN);
+            Place town = new Place(whole.street(), whole.town(), "", whole.postcode(), "GB", Place.Visibility.TOWN);
+            Place hidden = new Place(whole.street(), whole.town(), "", whole.postcode(), "GB", Place.Visibility.HIDDEN);
             assertThat(whole.lines()).containsExactly("3 Net Loft", "Quillhaven QH1 2NL");
             assertThat(town.lines()).containsExactly("Quillhaven");
             assertThat(town.say("street")).isEmpty();
@@ -214,7 +214,7 @@ class PlainFactsTest {
 
         @Test
         void sayPlacesAsAPersonWould() {
-            FactValue.Area area = new FactValue.Area(List.of("Quillhaven", "Tolver", "Upper Marl"));
+            Area area = new Area(List.of("Quillhaven", "Tolver", "Upper Marl"));
             assertThat(area.say("")).contains("Quillhaven, Tolver and Upper Marl");
             assertThat(area.say("rest")).contains("Tolver and Upper Marl");
             assertThat(area.say("count")).contains("three");

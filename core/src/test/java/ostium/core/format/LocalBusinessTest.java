@@ -10,7 +10,8 @@ import org.junit.jupiter.params.provider.ValueSource;
 import ostium.core.Samples;
 import ostium.core.draft.Brief;
 import ostium.core.fact.Facts;
-import ostium.core.opening.TypedSheet;
+import ostium.core.sheet.Line;
+import ostium.core.sheet.TypedSheet;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -74,10 +75,10 @@ class LocalBusinessTest {
                 "{\"@graph\": [{\"@type\": \"WebSite\", \"name\": \"no\"}, {\"@type\": \"Plumber\", \"name\": \"Yes\", \"address\": \"1 Quay, Tolver\"}]}");
         assertThat(graph.name()).isEqualTo("Yes");
         assertThat(graph.trade()).isEqualTo("plumber");
-        assertThat(graph.place()).isEqualTo("1 Quay, Tolver");
+        assertThat(graph.line(Line.PLACE)).isEqualTo("1 Quay, Tolver");
         TypedSheet list = read(
                 "[{\"@type\": \"LocalBusiness\", \"name\": \"B\", \"areaServed\": [{\"@type\": \"City\", \"name\": \"Tolver\"}, \"Upper Marl\"]}]");
-        assertThat(list.area()).isEqualTo("Tolver, Upper Marl");
+        assertThat(list.line(Line.AREA)).isEqualTo("Tolver, Upper Marl");
     }
 
     @Test

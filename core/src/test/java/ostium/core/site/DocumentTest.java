@@ -14,7 +14,7 @@ import ostium.core.draft.Drafter;
 import ostium.core.draft.Seed;
 import ostium.core.fact.Facts;
 import ostium.core.look.Look;
-import ostium.core.opening.TypedSheet;
+import ostium.core.sheet.TypedSheet;
 import ostium.core.trade.Trade;
 import ostium.core.trade.TradeCatalogue;
 import tools.jackson.databind.json.JsonMapper;

@@ -1,0 +1,143 @@
+package ostium.core.fact;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+
+/** Reads an address as people write it, by the order of its country. */
+final class PlaceReader {
+    /** What a region looks like after the town in some countries: {@code Milano MI}, {@code Milano (MI)}. */
+    private static final Pattern PROVINCE = Pattern.compile("(.+?)\\s+(?:\\(([A-Z]{2})\\)|([A-Z]{2}))");
+
+    private final String words;
+    private Country country;
+    private String postcode = "";
+    private String district = "";
+
+    PlaceReader(String words, Country country) {
+        this.words = words;
+        this.country = country;
+    }
+
+    Reading<Place> read() {
+        String rest = words.strip().replaceAll("\\s*\\R\\s*", ", ");
+        if (rest.isEmpty()) {
+            return Reading.refused("Type an address, or just your town.", words);
+        }
+        if (rest.length() > Place.LONGEST) {
+            return Reading.refused(
+                    "An address has at most " + Place.LONGEST + " characters.", Place.LONGEST, words.length());
+        }
+        List<String> lines = new ArrayList<>(List.of(rest.split("\\s*,\\s*")));
+        lines.removeIf(String::isBlank);
+        takeCountry(lines);
+        switch (country.order()) {
+            case TOWN_CODE -> takeCodeAtEnd(lines);
+            case TOWN_REGION_CODE -> {
+                takeCodeAtEnd(lines);
+                takeRegion(lines);
+            }
+            case CODE_TOWN -> takeCodeBeforeTown(lines);
+        }
+        if (lines.isEmpty()) {
+            return Reading.understood(place("", ""));
+        }
+        String town = lines.remove(lines.size() - 1).strip();
+        if (lines.isEmpty() && town.matches(".*[0-9].*")) {
+            return new Reading.Understood<>(
+                    place(town, ""), List.of(new Reading.Remark("Which town is this in? Add it after a comma.", null)));
+        }
+        return Reading.understood(place(String.join(", ", lines), town));
+    }
+
+    private Place place(String street, String town) {
+        return new Place(street, town, district, postcode, country.code(), Place.Visibility.WHOLE);
+    }
+
+    private void takeCountry(List<String> lines) {
+        if (lines.size() > 1) {
+            Country.called(last(lines)).ifPresent(found -> {
+                country = found;
+                lines.remove(lines.size() - 1);
+            });
+        }
+    }
+
+    private static String last(List<String> lines) {
+        return lines.get(lines.size() - 1);
+    }
+
+    private void takeCodeAtEnd(List<String> lines) {
+        if (lines.isEmpty()) {
+            return;
+        }
+        String line = last(lines);
+        Matcher code = Pattern.compile("(?:^|(?<=[\\s.]))" + country.postcode() + "\\s*$")
+                .matcher(line.toUpperCase(Locale.ROOT));
+        boolean houseNumber = lines.size() == 1 && country.code().equals("NZ") && !line.matches(".*\\p{L}.*");
+        if (code.find() && !houseNumber) {
+            postcode = PostalCode.written(code, country);
+            replaceLast(lines, line.substring(0, code.start()));
+        }
+    }
+
+    private static void replaceLast(List<String> lines, String words) {
+        lines.remove(lines.size() - 1);
+        if (!words.isBlank()) {
+            lines.add(words.strip());
+        }
+    }
+
+    /** A region by its letters or its name, as the last words or a line of its own. */
+    private void takeRegion(List<String> lines) {
+        if (lines.isEmpty()) {
+            return;
+        }
+        String line = last(lines);
+        for (Map.Entry<String, String> region : country.regions().entrySet()) {
+            Matcher letters =
+                    Pattern.compile("(?:^|\\s)" + region.getKey() + "$").matcher(line);
+            Matcher name = Pattern.compile("(?i)(?:^|\\s)" + Pattern.quote(region.getValue()) + "$")
+                    .matcher(line);
+            boolean byLetters = letters.find();
+            if (byLetters || lines.size() > 1 && name.find() && name.start() == 0) {
+                district = region.getKey();
+                replaceLast(lines, line.substring(0, byLetters ? letters.start() : name.start()));
+                return;
+            }
+        }
+    }
+
+    private void takeCodeBeforeTown(List<String> lines) {
+        for (int i = lines.size() - 1; i >= 0; i--) {
+            String line = lines.get(i);
+            Matcher code = Pattern.compile("(?:^|(?<=\\s))" + country.postcode() + "(?=\\s|$)")
+                    .matcher(line.toUpperCase(Locale.ROOT));
+            if (code.find()) {
+                postcode = PostalCode.written(code, country);
+                String before = line.substring(0, code.start()).strip();
+                String after = line.substring(code.end()).strip();
+                lines.subList(i, lines.size()).clear();
+                if (!before.isEmpty()) {
+                    lines.add(before);
+                }
+                if (!after.isEmpty()) {
+                    lines.add(withoutProvince(after));
+                }
+                return;
+            }
+        }
+    }
+
+    private String withoutProvince(String town) {
+        Matcher province = PROVINCE.matcher(town);
+        if (country.code().equals("IT") && province.matches()) {
+            district = province.group(2) != null ? province.group(2) : province.group(3);
+            return province.group(1);
+        }
+        return town;
+    }
+}

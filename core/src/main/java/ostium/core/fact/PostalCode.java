@@ -1,0 +1,38 @@
+package ostium.core.fact;
+
+import java.util.Locale;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+
+/** Postal codes: whether one has the form of its country, and how it is written there. */
+public final class PostalCode {
+    private PostalCode() {}
+
+    /** The code as it is written in its country: capitals, spaces and dashes where they belong. */
+    public static Reading<String> read(String words, Country country) {
+        String plain = words.strip().toUpperCase(Locale.ROOT);
+        if (plain.isEmpty()) {
+            return Reading.refused("Type a postal code.", words);
+        }
+        Matcher code = Pattern.compile(country.postcode()).matcher(plain);
+        return code.matches()
+                ? Reading.understood(written(code, country))
+                : Reading.refused(
+                        "A postal code of " + named(country) + " looks like " + country.example() + ".", words);
+    }
+
+    private static String named(Country country) {
+        return country.name().startsWith("United") || country.name().startsWith("Nether")
+                ? "the " + country.name()
+                : country.name();
+    }
+
+    static String written(Matcher code, Country country) {
+        String written = country.write();
+        for (int group = 1; group <= code.groupCount(); group++) {
+            String part = code.group(group);
+            written = part == null ? written.replace("-$" + group, "") : written.replace("$" + group, part);
+        }
+        return written;
+    }
+}

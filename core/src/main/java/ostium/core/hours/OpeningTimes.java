@@ -1,0 +1,47 @@
+package ostium.core.hours;
+
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * When a business is open: the usual week, and the days and seasons that differ.
+ *
+ * @param usual the usual week
+ * @param special what differs; of two that cover a day, the more particular counts
+ */
+public record OpeningTimes(WeeklyHours usual, List<SpecialHours> special) {
+    /** A closure can last a season; beyond a year nothing opens any more. */
+    private static final int YEAR = 370;
+
+    public OpeningTimes {
+        special = List.copyOf(special);
+    }
+
+    /** What differs on a day, if anything does. */
+    public Optional<SpecialHours> specialOn(LocalDate date) {
+        return special.stream()
+                .filter(hours -> hours.when().covers(date))
+                .min(Comparator.comparingInt(hours -> hours.when().size()));
+    }
+
+    public DayHours on(LocalDate date) {
+        return specialOn(date).map(SpecialHours::week).orElse(usual).on(date.getDayOfWeek());
+    }
+
+    /** What a visitor finds at an instant, and when that changes next; right on days of a clock change. */
+    public OpenState at(Instant instant, ZoneId zone) {
+        return OpenState.of(this::on, YEAR, instant, zone);
+    }
+
+    /** What differs on the days from a date on, soonest first: what is said before the usual week. */
+    public List<SpecialHours> within(LocalDate from, int days) {
+        return from.datesUntil(from.plusDays(days))
+                .flatMap(date -> specialOn(date).stream())
+                .distinct()
+                .toList();
+    }
+}

@@ -1,0 +1,391 @@
+package ostium.core.hours;
+
+import java.time.DateTimeException;
+import java.time.DayOfWeek;
+import java.time.LocalDate;
+import java.time.MonthDay;
+import java.time.YearMonth;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import ostium.core.fact.Country;
+import ostium.core.fact.Reading;
+
+/**
+ * Reads a line that says when the hours differ: dates, then hours, then perhaps a reason. "Closed" may stand first.
+ *
+ * <p>A day of the week beside a date has to be the right one, and then says which year is meant. A date without a year is
+ * asked about: once, or every year. Months alone are a season, of every year; so are public holidays by name.
+ */
+final class SpecialHoursReader {
+    private static final Pattern REASON = Pattern.compile(
+            "\\s*(?:\\((?<inside>[^()]*)\\)|(?:[,:;–—]|\\s-\\s|\\bfor\\b|\\bwegen\\b|\\bbecause of\\b)\\s*(?<after>.+))$");
+    private static final Pattern ISO = Pattern.compile("([0-9]{4})-([0-9]{2})-([0-9]{2})");
+    private static final Pattern DIGITS =
+            Pattern.compile("([0-9]{1,2})[./]([0-9]{1,2})(?:[./]([0-9]{4}|[0-9]{2})?)?(?![0-9])");
+    private static final Pattern WORD = Pattern.compile("[\\p{L}][\\p{L}'’]*\\.?");
+    private static final Pattern DAY = Pattern.compile("([0-9]{1,2})(?:st|nd|rd|th|er|º|\\.)?(?![0-9:])");
+    private static final Pattern YEAR = Pattern.compile(",?\\s*((?:19|20)[0-9]{2})(?![0-9:])");
+    private static final Pattern SPACE = Pattern.compile(
+            "[\\s,]*(?:(?:the|of|on|am|den|dem|le|du|el|de|del|from|vom|von|between)(?![\\p{L}])[\\s,]*)*");
+    private static final Pattern AND = Pattern.compile(
+            "\\s*(?:[-–—]|to\\b|until\\b|till\\b|through\\b|bis\\b(?: zum)?|au\\b|à\\b|al\\b|hasta\\b|and\\b)\\s*");
+
+    private final String words;
+    private final LocalDate today;
+    private final String country;
+    private HoursLanguage language = HoursLanguage.ENGLISH;
+    private String lower;
+    private int at;
+
+    SpecialHoursReader(String words, LocalDate today, String country) {
+        this.words = words;
+        this.today = today;
+        this.country = country;
+    }
+
+    /** A date as written: parts that were not said are null. */
+    private record Written(DayOfWeek weekday, Integer day, Integer month, Integer year) {}
+
+    Reading<SpecialHours> read() {
+        if (words.isBlank()) {
+            return Reading.refused("Type a date and its hours, like 24 Dec 9-12.", words);
+        }
+        if (words.length() > SpecialHours.LONGEST) {
+            return Reading.refused(
+                    "At most " + SpecialHours.LONGEST + " characters, please.", SpecialHours.LONGEST, words.length());
+        }
+        Reading<SpecialHours> answer = null;
+        for (HoursLanguage each : HoursLanguage.ENGLISH.andOthers()) {
+            language = each;
+            lower = words.toLowerCase(Locale.ROOT);
+            at = 0;
+            Reading<SpecialHours> reading = line();
+            if (!(reading instanceof Reading.Refused)) {
+                return reading;
+            }
+            answer = answer == null ? reading : answer;
+        }
+        return answer;
+    }
+
+    private Reading<SpecialHours> line() {
+        skip();
+        boolean closedFirst = false;
+        for (HoursLanguage.Phrase phrase : language.phrases()) {
+            Matcher matcher = phrase.pattern().matcher(lower).region(at, lower.length());
+            if (phrase.hours() == DayHours.CLOSED && matcher.lookingAt()) {
+                closedFirst = true;
+                at = matcher.end();
+                skip();
+            }
+        }
+        Optional<When> holiday = holiday();
+        int startOfDate = at;
+        if (holiday.isPresent()) {
+            return hours(holiday.get(), closedFirst);
+        }
+        Optional<Written> first = date();
+        if (first.isEmpty()) {
+            return Reading.refused("Which day? Start with a date, like 24 Dec 9-12.", words);
+        }
+        Optional<Written> last = Optional.empty();
+        int afterFirst = at;
+        Matcher and = AND.matcher(lower).region(at, lower.length());
+        if (and.lookingAt()) {
+            at = and.end();
+            last = date();
+            if (last.isEmpty()) {
+                at = afterFirst;
+            }
+        }
+        boolean yearly = false;
+        skip();
+        Matcher everyYear = language.yearly.matcher(lower).region(at, lower.length());
+        if (everyYear.lookingAt()) {
+            yearly = true;
+            at = everyYear.end();
+        }
+        int endOfDate = at;
+        try {
+            return whole(first.get(), last.orElse(first.get()), yearly, startOfDate, endOfDate, closedFirst);
+        } catch (DateTimeException e) {
+            return Reading.refused("There is no such day.", startOfDate, endOfDate);
+        }
+    }
+
+    private Reading<SpecialHours> whole(
+            Written first, Written last, boolean yearly, int from, int to, boolean closedFirst) {
+        if (first.month() == null && last.month() == null) {
+            return Reading.refused("Which month?", from, to);
+        }
+        Written start = new Written(
+                first.weekday(), first.day(), first.month() == null ? last.month() : first.month(), first.year());
+        boolean saysYearly =
+                yearly || language.yearly.matcher(lower).results().findAny().isPresent();
+        if (start.day() == null && last.day() == null && last.year() == null) {
+            When season = new When.Yearly(
+                    MonthDay.of(start.month(), 1),
+                    MonthDay.of(last.month(), java.time.Month.of(last.month()).maxLength()));
+            return hours(season, closedFirst);
+        }
+        int firstDay = start.day() == null ? 1 : start.day();
+        if (saysYearly) {
+            int lastDay = last.day() == null ? java.time.Month.of(last.month()).maxLength() : last.day();
+            return hours(
+                    new When.Yearly(MonthDay.of(start.month(), firstDay), MonthDay.of(last.month(), lastDay)),
+                    closedFirst);
+        }
+        Integer year = start.year() != null ? start.year() : last.year();
+        if (year == null && start.weekday() == null) {
+            return ask(start, firstDay, from, to);
+        }
+        int began = year != null ? yearOfStart(start, last, year) : yearWithWeekday(start, firstDay);
+        LocalDate begin = LocalDate.of(began, start.month(), firstDay);
+        LocalDate end = end(last, began, begin);
+        if (start.weekday() != null && begin.getDayOfWeek() != start.weekday()) {
+            return Reading.refused(
+                    begin.getDayOfMonth() + " " + HoursLanguage.ENGLISH.sayMonth(begin.getMonthValue()) + " "
+                            + begin.getYear() + " is a " + HoursLanguage.ENGLISH.sayFull(begin.getDayOfWeek()) + ".",
+                    from,
+                    to);
+        }
+        if (end.isBefore(begin)) {
+            return Reading.refused("The last day is before the first.", from, to);
+        }
+        return hours(new When.Once(begin, end), closedFirst);
+    }
+
+    private int yearOfStart(Written start, Written last, int year) {
+        boolean endsInNextYear =
+                start.year() == null && last.year() != null && start.month() > last.month() && last != start;
+        return endsInNextYear ? year - 1 : year;
+    }
+
+    private LocalDate end(Written last, int began, LocalDate begin) {
+        int year = last.year() != null ? last.year() : began;
+        int day = last.day() == null ? YearMonth.of(year, last.month()).lengthOfMonth() : last.day();
+        LocalDate end = LocalDate.of(year, last.month(), day);
+        return end.isBefore(begin) && last.year() == null ? end.plusYears(1) : end;
+    }
+
+    /** The year, from this one on, in which the date is that day of the week; this or the next one where none is. */
+    private int yearWithWeekday(Written start, int day) {
+        LocalDate date = LocalDate.of(today.getYear(), start.month(), day);
+        return date.isBefore(today) ? today.getYear() + 1 : today.getYear();
+    }
+
+    private Reading<SpecialHours> ask(Written start, int day, int from, int to) {
+        LocalDate next = LocalDate.of(today.getYear(), start.month(), day);
+        int year = next.isBefore(today) ? next.getYear() + 1 : next.getYear();
+        String before = words.substring(0, to).stripTrailing();
+        String after = words.substring(to);
+        String gap =
+                after.isEmpty() || after.startsWith(" ") || after.startsWith(",") || after.startsWith(":") ? "" : " ";
+        return new Reading.Unclear<>(
+                "Only in " + year + ", or every year?",
+                new Reading.Span(from, to),
+                List.of(before + " " + year + gap + after, before + " " + language.word("yearly") + gap + after));
+    }
+
+    private Optional<When> holiday() {
+        Matcher all = language.publicHolidays.matcher(lower).region(at, lower.length());
+        if (all.lookingAt()) {
+            at = all.end();
+            return Optional.of(new When.PublicHolidays(country));
+        }
+        String rest = lower.substring(at).replace('’', '\'');
+        for (Holiday holiday : Holiday.of(country)) {
+            String name = holiday.name().toLowerCase(Locale.ROOT);
+            if (rest.startsWith(name) && !rest.substring(name.length()).matches("[\\p{L}].*")) {
+                at += name.length();
+                return Optional.of(new When.OnHoliday(country, holiday.id()));
+            }
+        }
+        return Optional.empty();
+    }
+
+    /** Hours and a reason, in what is left of the line. */
+    private Reading<SpecialHours> hours(When when, boolean closedFirst) {
+        while (at < lower.length() && " \t:,;=–—".indexOf(lower.charAt(at)) >= 0) {
+            at++;
+        }
+        Matcher everyYear = language.yearly.matcher(lower).region(at, lower.length());
+        if (everyYear.lookingAt()) {
+            at = everyYear.end();
+        }
+        String rest = words.substring(at);
+        if (rest.isBlank() && closedFirst) {
+            return Reading.understood(SpecialHours.of(when, DayHours.CLOSED, ""));
+        }
+        if (closedFirst) {
+            Matcher reason = REASON.matcher(rest.strip());
+            String why = reason.matches() ? said(reason) : rest.strip();
+            return Reading.understood(SpecialHours.of(when, DayHours.CLOSED, why));
+        }
+        if (rest.isBlank()) {
+            return Reading.refused("What are the hours then? Say “closed”, or hours like 9-12.", words);
+        }
+        return withReason(
+                when,
+                Pattern.compile(language.yearly.pattern(), Pattern.CASE_INSENSITIVE | Pattern.UNICODE_CASE)
+                        .matcher(rest)
+                        .replaceFirst("")
+                        .stripTrailing());
+    }
+
+    private static String said(Matcher reason) {
+        String inside = reason.group("inside");
+        return (inside == null ? reason.group("after") : inside).strip();
+    }
+
+    /** The longest beginning that can be read as hours; what follows a comma or stands in brackets is the reason. */
+    private Reading<SpecialHours> withReason(When when, String rest) {
+        List<Integer> cuts = new ArrayList<>();
+        cuts.add(rest.length());
+        Matcher possible =
+                Pattern.compile("[,;(–—]|\\s-\\s|\\bfor\\b|\\bwegen\\b").matcher(rest);
+        while (possible.find()) {
+            cuts.add(possible.start());
+        }
+        cuts.sort(java.util.Comparator.reverseOrder());
+        Reading<WeeklyHours> all = null;
+        for (int cut : cuts) {
+            Matcher reason = REASON.matcher(rest.substring(cut));
+            boolean isReason = cut == rest.length() || reason.matches();
+            Reading<WeeklyHours> reading =
+                    isReason ? week(rest.substring(0, cut).strip()) : null;
+            if (reading instanceof Reading.Understood<WeeklyHours> understood) {
+                return Reading.understood(
+                        new SpecialHours(when, understood.meaning(), cut == rest.length() ? "" : said(reason)));
+            }
+            if (reading instanceof Reading.Unclear<WeeklyHours> unclear) {
+                String before = words.substring(0, at);
+                String after = rest.substring(cut);
+                return new Reading.Unclear<>(
+                        unclear.question(),
+                        new Reading.Span(
+                                at + unclear.at().from(), at + unclear.at().to()),
+                        unclear.choices().stream()
+                                .map(choice -> before + choice + after)
+                                .toList());
+            }
+            all = all == null ? reading : all;
+        }
+        Reading.Refused<WeeklyHours> refused = (Reading.Refused<WeeklyHours>) all;
+        return Reading.refused(
+                refused.reason(),
+                at + refused.at().from(),
+                Math.min(words.length(), at + refused.at().to()));
+    }
+
+    /** Hours of a season with its days, or hours alone, which hold on every day. */
+    private Reading<WeeklyHours> week(String hours) {
+        Reading<WeeklyHours> reading = WeeklyHours.read(hours, language);
+        if (reading instanceof Reading.Unclear<WeeklyHours> unclear
+                && unclear.question().equals("On which days?")) {
+            return WeeklyHours.read(language.word("everyDay") + " " + hours, language);
+        }
+        if (reading.value().isEmpty() && hours.toLowerCase(Locale.ROOT).matches("[\\p{L} ]+")) {
+            for (HoursLanguage.Phrase phrase : language.phrases()) {
+                if (phrase.days() == null
+                        && phrase.pattern()
+                                .matcher(hours.toLowerCase(Locale.ROOT))
+                                .matches()) {
+                    return Reading.understood(WeeklyHours.everyDay(phrase.hours()));
+                }
+            }
+        }
+        return reading;
+    }
+
+    // ---- dates ---------------------------------------------------------------------------------------------------
+
+    private void skip() {
+        Matcher space = SPACE.matcher(lower).region(at, lower.length()).useTransparentBounds(true);
+        if (space.lookingAt()) {
+            at = space.end();
+        }
+    }
+
+    private Optional<Written> date() {
+        int start = at;
+        skip();
+        Matcher iso = ISO.matcher(lower).region(at, lower.length());
+        if (iso.lookingAt()) {
+            at = iso.end();
+            return Optional.of(new Written(null, number(iso, 3), number(iso, 2), number(iso, 1)));
+        }
+        DayOfWeek weekday = weekday();
+        Matcher digits = DIGITS.matcher(lower).region(at, lower.length());
+        if (digits.lookingAt() && !lower.substring(digits.end()).matches("\\s*[-–]\\s*[0-9]{1,2}(?![./0-9]).*")) {
+            at = digits.end();
+            boolean monthFirst =
+                    Country.of(country).monthFirst() && digits.group().contains("/");
+            Integer year = digits.group(3) == null ? null : number(digits, 3) + (number(digits, 3) < 100 ? 2000 : 0);
+            return Optional.of(
+                    new Written(weekday, number(digits, monthFirst ? 2 : 1), number(digits, monthFirst ? 1 : 2), year));
+        }
+        Integer day = day();
+        Integer month = month();
+        if (month != null && day == null) {
+            day = day();
+        }
+        if (month == null && day == null) {
+            at = start;
+            return Optional.empty();
+        }
+        Matcher year = YEAR.matcher(lower).region(at, lower.length());
+        Integer said = null;
+        if (month != null && year.lookingAt()) {
+            said = number(year, 1);
+            at = year.end();
+        }
+        return Optional.of(new Written(weekday, day, month, said));
+    }
+
+    private static Integer number(Matcher found, int group) {
+        return Integer.valueOf(found.group(group));
+    }
+
+    private DayOfWeek weekday() {
+        Matcher word = WORD.matcher(lower).region(at, lower.length());
+        if (word.lookingAt()) {
+            Optional<DayOfWeek> day = language.day(word.group().replace(".", ""));
+            if (day.isPresent() && lower.substring(word.end()).matches("[\\s,]*[0-9].*")) {
+                at = word.end();
+                skip();
+                return day.get();
+            }
+        }
+        return null;
+    }
+
+    private Integer day() {
+        skip();
+        Matcher day = DAY.matcher(lower).region(at, lower.length());
+        boolean isTime = day.lookingAt()
+                && lower.substring(day.end())
+                        .matches("\\s*(?:[ap]\\.?m\\b.*|[-–](?:\\s*[0-9]{1,2}(?::[0-9]{2}|[ap]m))?.*)")
+                && !lower.substring(day.end()).matches("\\s*[-–]\\s*[0-9]{0,2}\\.?\\s*[\\p{L}].*");
+        if (!day.lookingAt() || isTime || Integer.parseInt(day.group(1)) > 31) {
+            return null;
+        }
+        at = day.end();
+        skip();
+        return number(day, 1);
+    }
+
+    private Integer month() {
+        Matcher word = WORD.matcher(lower).region(at, lower.length());
+        if (!word.lookingAt()) {
+            return null;
+        }
+        Optional<Integer> month = language.month(word.group().replace(".", ""));
+        month.ifPresent(found -> at = word.end());
+        return month.orElse(null);
+    }
+}

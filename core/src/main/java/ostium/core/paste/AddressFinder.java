@@ -1,0 +1,146 @@
+package ostium.core.paste;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import ostium.core.fact.Country;
+import ostium.core.fact.Place;
+import ostium.core.fact.Reading.Span;
+
+/** Finds an address by its postal code: the line it stands in, and the lines of the street above it. */
+final class AddressFinder {
+    private static final Pattern STREET = Pattern.compile(
+            "(?iu).*(?:[0-9]+[a-z]?\\b|\\b(?:street|road|lane|avenue|unit|house|court|yard|loft|mill|farm|cottage|quay|row|square|place|drive|way|close|straße|strasse|str\\.|weg|platz|rue|calle|via|rua|straat|suite|floor)\\b).*");
+    private static final Pattern LABEL = Pattern.compile(
+            "(?iu)^(?:address|our address|find us at|find us|workshop|visit us at|visit us|adresse|anschrift|dirección|indirizzo|where|based at|a)\\s*[:–-]?\\s+");
+
+    private final TextFinder.Words words;
+    private final Country country;
+
+    AddressFinder(TextFinder.Words words, String region) {
+        this.words = words;
+        this.country = Country.of(region);
+    }
+
+    void find() {
+        Pattern code = switch (country.code()) {
+            // Four or five figures alone are no sign of an address; a region or a town beside them is.
+            case "US" -> Pattern.compile("(?:" + regions() + ")[ ,]+[0-9]{5}(?:-[0-9]{4})?\\b");
+            case "AU" -> Pattern.compile("(?:" + regions() + ")[ ,]+[0-9]{4}\\b");
+            case "DE", "FR", "ES", "IT" -> Pattern.compile("(?<![0-9+])[0-9]{5}\\s+\\p{Lu}[\\p{L}-]+");
+            case "NZ" -> Pattern.compile("\\p{Lu}[\\p{L}]+\\s+[0-9]{4}(?![0-9])");
+            case "PT" -> Pattern.compile("[1-9][0-9]{3}-[0-9]{3}\\s+\\p{Lu}");
+            default -> Pattern.compile("(?i)(?<![A-Z0-9])" + country.postcode() + "(?![A-Z0-9])");
+        };
+        List<Span> lines = words.lines();
+        for (int i = 0; i < lines.size(); i++) {
+            String said = words.at(lines.get(i));
+            Matcher found = said.length() < 300 ? code.matcher(said) : null;
+            if (found != null && found.find() && words.isFree(at(lines.get(i), found.start(), found.end()))) {
+                address(lines, i, found.end()).ifPresent(words::take);
+            }
+        }
+    }
+
+    private String regions() {
+        return String.join("|", country.regions().keySet()) + "|"
+                + String.join("|", country.regions().values());
+    }
+
+    private static Span at(Span line, int from, int to) {
+        return new Span(line.from() + from, line.from() + to);
+    }
+
+    private Optional<Found> address(List<Span> lines, int i, int end) {
+        Span line = lines.get(i);
+        int from = line.from() + start(words.at(line), end);
+        int to = country.order() == Country.Order.CODE_TOWN
+                ? line.from() + endOfTown(words.at(line), end)
+                : line.from() + end;
+        while (from < to && !words.isFree(new Span(from, to))) {
+            from = afterTaken(from, to);
+        }
+        List<Span> parts = new ArrayList<>(List.of(new Span(from, to)));
+        boolean whole = STREET.matcher(words.at(new Span(from, to)).replaceAll(country.postcode(), ""))
+                        .matches()
+                && words.at(new Span(from, to)).contains(",");
+        for (int above = i - 1; above >= 0 && !whole && parts.size() < 4; above--) {
+            Span before = lines.get(above);
+            String said = words.at(before);
+            boolean near = words.text()
+                            .substring(before.to(), lines.get(above + 1).from())
+                            .chars()
+                            .filter(c -> c == '\n')
+                            .count()
+                    == 1;
+            boolean isStreet = STREET.matcher(said).matches() && said.matches(".*[0-9].*|.*,.*");
+            boolean isTown = parts.size() == 1
+                    && said.matches("[\\p{Lu}][\\p{L}'’ -]{2,40}")
+                    && above > 0
+                    && STREET.matcher(words.at(lines.get(above - 1))).matches();
+            if (!near || said.length() > 80 || !words.isFree(before) || !(isStreet || isTown)) {
+                break;
+            }
+            parts.add(0, new Span(before.from() + labelled(said), before.to()));
+        }
+        Span all = new Span(parts.get(0).from(), to);
+        String typed = words.at(all)
+                .replaceAll("\\s*\\n\\s*", ", ")
+                .replaceAll("\\s*[|•·]\\s*", ", ")
+                .strip();
+        return Place.read(typed, country.code())
+                .value()
+                .filter(place -> !place.postcode().isEmpty()
+                        && (!place.town().isBlank() || !place.street().isBlank()))
+                .map(place -> Found.line("place", typed, all, Sureness.SURE));
+    }
+
+    /** Where an address begins in its line: after a label, a bar, or the words of a sentence before the house number. */
+    private static int start(String said, int end) {
+        int start = labelled(said);
+        Matcher bar = Pattern.compile("\\s+[|•·]\\s+").matcher(said).region(start, end);
+        List<Integer> starts = new ArrayList<>(List.of(start));
+        while (bar.find()) {
+            starts.add(bar.end());
+        }
+        for (int i = starts.size() - 1; i >= 0; i--) {
+            String rest = said.substring(starts.get(i), end);
+            if (STREET.matcher(rest.replaceAll("[A-Z0-9]+\\s*[A-Z0-9]*$", "")).matches()) {
+                start = starts.get(i);
+                break;
+            }
+        }
+        Matcher house = Pattern.compile("(?iu)(?:\\b(?:unit|flat|suite)\\s+)?\\b[0-9]{1,5}[a-z]?\\s+\\p{L}")
+                .matcher(said)
+                .region(start, end);
+        boolean found = house.find();
+        String before = found ? said.substring(start, house.start()) : "";
+        return found && !before.matches(".*[0-9].*") && before.strip().split("\\s+").length > 3 ? house.start() : start;
+    }
+
+    private int afterTaken(int from, int to) {
+        int at = from;
+        for (int i = from; i < to; i++) {
+            if (!words.isFree(new Span(i, i + 1))) {
+                at = i + 1;
+            }
+        }
+        while (at < to && " \t,;|/•·–-".indexOf(words.text().charAt(at)) >= 0) {
+            at++;
+        }
+        return Math.max(at, from + 1);
+    }
+
+    private static int labelled(String said) {
+        Matcher label = LABEL.matcher(said);
+        return label.find() ? label.end() : 0;
+    }
+
+    /** The town after the code goes on to the next comma, bar or double space. */
+    private static int endOfTown(String said, int from) {
+        Matcher end = Pattern.compile("\\s*(?:[,|•·;]|\\s{2,}|$)").matcher(said);
+        return end.find(Math.min(from, said.length())) ? end.start() : said.length();
+    }
+}

@@ -1,0 +1,163 @@
+package ostium.core.paste;
+
+import com.google.i18n.phonenumbers.PhoneNumberMatch;
+import com.google.i18n.phonenumbers.PhoneNumberUtil;
+import com.google.i18n.phonenumbers.PhoneNumberUtil.Leniency;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Locale;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import ostium.core.fact.EmailAddress;
+import ostium.core.fact.Link;
+import ostium.core.fact.Networks;
+import ostium.core.fact.Point;
+import ostium.core.fact.Reading;
+import ostium.core.fact.Reading.Span;
+import ostium.core.fact.Telephone;
+
+/** Finds the ways to reach a business: mail addresses, links and handles, telephone numbers, points. */
+final class ContactFinder {
+    private static final Pattern MAIL = Pattern.compile(
+            "(?i)(?:mailto:)?[\\p{L}0-9.!#$%&'*+/=?^_`{|}~-]{1,64}@(?:[\\p{L}0-9-]{1,63}\\.){1,6}[\\p{L}][\\p{L}0-9-]{1,62}");
+    private static final Pattern GEO = Pattern.compile(
+            "(?i)geo:[-+]?[0-9.]+,[-+]?[0-9.]+[^\\s,]*|(?<![=@/0-9.])[-+]?[0-9]{1,2}\\.[0-9]{4,}°?[ ]?[NS]?,[ ]*[-+]?[0-9]{1,3}\\.[0-9]{4,}°?(?:[ ]?[EW])?(?![\\p{L}0-9])");
+    private static final Pattern URL = Pattern.compile(
+            "(?i)\\b(?:https?://|www\\.)[^\\s<>\"“”|]+|(?<![@\\p{L}0-9./-])(?:[\\p{L}0-9](?:[\\p{L}0-9-]{0,61}[\\p{L}0-9])?\\.){1,4}(?:com|co\\.uk|org|net|uk|ie|de|fr|es|it|nl|pt|ca|au|nz|us|biz|info|shop|me|example|app|social)(?:/[^\\s<>\"“”|]*)?(?![\\p{L}0-9@-])");
+    private static final Pattern HANDLE = Pattern.compile(
+            "(?iu)(?<label>facebook|instagram|insta|youtube|tiktok|linkedin|twitter|threads|pinterest|bluesky|whatsapp|telegram|mastodon|snapchat|fb|ig)\\s*(?:[:–-]\\s*|\\s)@?(?<handle>[\\p{L}0-9._-]{2,60})(?![\\p{L}0-9@])|(?<![\\p{L}0-9@.])@(?<bare>[\\p{L}0-9._]{2,40}[\\p{L}0-9_])(?:\\s+on\\s+(?:the\\s+)?(?<where>[\\p{L}]+(?: site)?))?");
+    private static final Pattern FAX = Pattern.compile("(?i).*\\b(?:(?:tele)?fax|f)\\b\\W*$", Pattern.DOTALL);
+    private static final Pattern NOT_A_NUMBER = Pattern.compile(
+            "(?iu).*\\b(?:vat|tax|company|reg(?:istration|istered)?|charity|licen[cs]e|member|no|nr|account|iban|sort code|invoice|siret|siren|hrb)\\b\\.?(?:\\s*(?:no|nr|number)\\b\\.?)?[^\\p{L}\\n]{0,4}$",
+            Pattern.DOTALL);
+
+    private final TextFinder.Words words;
+    private final String region;
+
+    ContactFinder(TextFinder.Words words, String region) {
+        this.words = words;
+        this.region = region;
+    }
+
+    void find() {
+        mails();
+        points();
+        links();
+        telephones();
+        handles();
+    }
+
+    private void mails() {
+        Matcher mail = MAIL.matcher(words.text());
+        while (mail.find()) {
+            Span at = new Span(mail.start(), mail.end());
+            EmailAddress.read(mail.group())
+                    .value()
+                    .ifPresent(address -> words.take(Found.line("email", address.value(), at, Sureness.SURE)));
+        }
+    }
+
+    private void points() {
+        Matcher geo = GEO.matcher(words.text());
+        while (geo.find()) {
+            Span at = new Span(geo.start(), geo.end());
+            if (words.isFree(at) && Point.read(geo.group()).value().isPresent()) {
+                words.take(Found.line("point", geo.group(), at, Sureness.SURE));
+            }
+        }
+    }
+
+    private void links() {
+        Matcher url = URL.matcher(words.text());
+        while (url.find()) {
+            String typed = url.group().replaceFirst("[.,;:!?)\\]'’]+$", "");
+            Span at = new Span(url.start(), url.start() + typed.length());
+            if (!words.isFree(at)) {
+                continue;
+            }
+            if (Point.read(typed).value().isPresent() && typed.startsWith("http")) {
+                words.take(Found.line("point", typed, at, Sureness.SURE));
+                continue;
+            }
+            Reading<Link> reading = Networks.shipped().read(typed);
+            if (reading.value().isPresent()) {
+                words.take(new Found(Found.LINK, typed, at, Sureness.SURE, List.of(), null, null));
+            }
+        }
+    }
+
+    private void handles() {
+        Matcher handle = HANDLE.matcher(words.text());
+        while (handle.find()) {
+            Span at = new Span(handle.start(), handle.end());
+            if (!words.isFree(at)) {
+                continue;
+            }
+            String typed = handle.group("label") != null
+                    ? handle.group("label") + " @" + handle.group("handle")
+                    : handle.group("where") != null
+                            ? handle.group("where") + " @" + handle.group("bare")
+                            : "@" + handle.group("bare");
+            Reading<Link> reading = Networks.shipped().read(typed);
+            if (reading.value().isPresent()) {
+                words.take(new Found(Found.LINK, typed, at, Sureness.SURE, List.of(), null, null));
+            } else if (handle.group("bare") != null
+                    && Networks.shipped().read("@" + handle.group("bare")) instanceof Reading.Unclear<Link> unclear) {
+                words.take(new Found(
+                        Found.LINK, "@" + handle.group("bare"), at, Sureness.ASK, unclear.choices(), null, null));
+            }
+        }
+    }
+
+    /** A number with a label or a form of its own; those with a label that says they are none are left. */
+    private void telephones() {
+        List<Found> numbers = new ArrayList<>();
+        for (Span line : words.lines()) {
+            String said = words.at(line);
+            if (said.chars().filter(Character::isDigit).count() < 6) {
+                continue;
+            }
+            for (PhoneNumberMatch match :
+                    PhoneNumberUtil.getInstance().findNumbers(said, region, Leniency.POSSIBLE, 20)) {
+                Span at = new Span(line.from() + match.start(), line.from() + match.end());
+                String before = said.substring(0, match.start());
+                if (words.isFree(at) && isNumber(match, before)) {
+                    if (FAX.matcher(before).matches()) {
+                        words.setAside(at);
+                    } else {
+                        numbers.add(Found.line("telephone", match.rawString(), at, sureness(match, before)));
+                        words.claim(at);
+                    }
+                }
+            }
+        }
+        // A landline first, so that it becomes the telephone and the mobile takes texts.
+        numbers.sort(Comparator.comparing(found -> Telephone.read(found.words(), region)
+                .value()
+                .map(Telephone::isMobile)
+                .orElse(true)));
+        numbers.forEach(words::take);
+    }
+
+    private boolean isNumber(PhoneNumberMatch match, String before) {
+        String raw = match.rawString();
+        boolean valid = PhoneNumberUtil.getInstance().isValidNumber(match.number());
+        boolean labelled = before.toLowerCase(Locale.ROOT)
+                .matches(
+                        "(?s).*(?:\\b(?:t|tel|telephone|phone|ph|call|mob|mobile|m|cell|ring|text|sms|whatsapp|office|tél|telefon|móvil|tfno|handy|fax)\\b|☎|📞)[^\\p{L}0-9]*$");
+        boolean date = raw.matches("[0-9]{1,2}[./-][0-9]{1,2}[./-][0-9]{2,4}|[0-9]{4}[./-][0-9]{1,2}[./-][0-9]{1,2}");
+        boolean times = raw.matches("[0-9]{1,2}[:.][0-9]{2}.*|[0-9]{4}\\s*-\\s*[0-9]{4}");
+        if (date || times || NOT_A_NUMBER.matcher(before).matches() && !labelled) {
+            return false;
+        }
+        boolean formed = raw.matches("[+(0].*") || raw.matches("[0-9]{3}[-. ][0-9]{3}[-. ][0-9]{4}.*");
+        return Telephone.read(raw, region).value().isPresent() && (labelled || formed && (valid || raw.length() > 9));
+    }
+
+    private static Sureness sureness(PhoneNumberMatch match, String before) {
+        return PhoneNumberUtil.getInstance().isValidNumber(match.number()) || before.matches("(?i).*tel.*")
+                ? Sureness.SURE
+                : Sureness.LIKELY;
+    }
+}

@@ -1,0 +1,144 @@
+package ostium.core.paste;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import ostium.core.fact.Country;
+import ostium.core.fact.Reading;
+import ostium.core.fact.Reading.Span;
+import ostium.core.hours.HoursLanguage;
+import ostium.core.hours.SpecialHours;
+import ostium.core.hours.WeeklyHours;
+
+/** Finds the usual week, which may go over several lines, and days with other hours. */
+final class HoursFinder {
+    /** A place where hours can begin: a day, a word for several, or a time before a day. */
+    private static final Pattern BEGIN = Pattern.compile(
+            "(?iu)(?<![\\p{L}0-9])(?:mon|tue|wed|thu|fri|sat|sun|daily|every ?day|week ?days?|weekends?|24 ?/ ?7|closed|7 days|seven days|by appointment"
+                    + "|mo|di|mi|do|fr|sa|so|montag|dienstag|mittwoch|donnerstag|freitag|samstag|sonntag|täglich|werktags"
+                    + "|lun|mar|mer|jeu|ven|sam|dim|du lundi|tous les jours|l-v|lunes|martes|miércoles|jueves|viernes|sábado|domingo|todos los días|de lunes"
+                    + "|[0-9]{1,2}(?:[:.][0-9]{2})?\\s*(?:am|pm)?\\s*[-–])");
+
+    private static final Pattern CUT = Pattern.compile("\\s*(?:[|•;(]|\\s{2,}|\\.\\s|,\\s|\\s[-–]\\s|$)");
+    private static final Pattern HAS_TIME = Pattern.compile("[0-9]|(?i)24/7|appointment|vereinbarung|rendez|cita");
+    private static final Pattern HAS_DATE = Pattern.compile(
+            "(?iu)\\b(?:jan|feb|mar|apr|may|jun|jul|aug|sep|oct|nov|dec|januar|märz|mai|juni|juli|okt|dez|christmas|easter|boxing|bank holidays?|public holidays?|feiertag)|[0-9]{4}-[0-9]{2}-[0-9]{2}|[0-9]{1,2}[./][0-9]{1,2}[./][0-9]{2,4}");
+    private static final int MOST_TRIES = 60;
+
+    private final TextFinder.Words words;
+    private final String region;
+    private final LocalDate today;
+    private final HoursLanguage language;
+
+    HoursFinder(TextFinder.Words words, String region, LocalDate today) {
+        this.words = words;
+        this.region = region;
+        this.today = today;
+        this.language = HoursLanguage.of(Country.of(region).languages().get(0));
+    }
+
+    /** A stretch that reads as hours. */
+    private record Piece(Span at, Reading<WeeklyHours> reading) {}
+
+    void find() {
+        List<Span> lines = words.lines();
+        for (int i = 0; i < lines.size(); i++) {
+            if (isSpecial(lines.get(i))) {
+                continue;
+            }
+            Piece piece = in(lines.get(i));
+            if (piece == null) {
+                continue;
+            }
+            Span block = piece.at();
+            int last = i;
+            while (last + 1 < lines.size() && piece.at().to() >= lines.get(i).to() - 1) {
+                Span next = lines.get(last + 1);
+                Span longer = new Span(block.from(), next.to());
+                boolean goesOn = BEGIN.matcher(words.at(next)).lookingAt()
+                        && !(read(words.at(longer)) instanceof Reading.Refused);
+                if (!goesOn) {
+                    break;
+                }
+                block = longer;
+                last++;
+            }
+            take(block);
+            i = last;
+        }
+    }
+
+    private void take(Span block) {
+        Reading<WeeklyHours> reading = read(words.at(block));
+        String said = words.at(block).replaceAll("\\s*\\n\\s*", "; ");
+        if (reading instanceof Reading.Unclear<WeeklyHours> unclear) {
+            words.take(Found.choice(
+                    "hours",
+                    said,
+                    block,
+                    unclear.choices().stream()
+                            .map(choice -> choice.replaceAll("\\s*\\n\\s*", "; "))
+                            .toList()));
+        } else {
+            words.take(Found.line("hours", said, block, Sureness.SURE));
+        }
+    }
+
+    private Reading<WeeklyHours> read(String said) {
+        return WeeklyHours.read(said.replaceAll("\\s*\\n\\s*", "; "), language);
+    }
+
+    /** The longest stretch of a line that reads as hours and has days in it. */
+    private Piece in(Span line) {
+        String said = words.at(line);
+        if (said.length() > 600 || !HAS_TIME.matcher(said).find()) {
+            return null;
+        }
+        Matcher begin = BEGIN.matcher(said);
+        int tries = 0;
+        while (begin.find()) {
+            List<Integer> ends = new ArrayList<>();
+            Matcher cut = CUT.matcher(said).region(begin.start(), said.length());
+            while (cut.find()) {
+                ends.add(0, cut.start());
+                if (cut.hitEnd() && cut.start() == said.length()) {
+                    break;
+                }
+            }
+            for (int end : ends) {
+                Span at = new Span(line.from() + begin.start(), line.from() + end);
+                if (end - begin.start() < 4 || !words.isFree(at) || ++tries > MOST_TRIES) {
+                    continue;
+                }
+                String part = said.substring(begin.start(), end);
+                Reading<WeeklyHours> reading = read(part);
+                boolean withDays = !(reading instanceof Reading.Unclear<WeeklyHours> unclear)
+                        || !unclear.question().equals("On which days?");
+                boolean saysSomething = HAS_TIME.matcher(part).find() && !part.matches("[0-9 ]+");
+                if (!(reading instanceof Reading.Refused) && withDays && saysSomething) {
+                    return new Piece(at, reading);
+                }
+            }
+        }
+        return null;
+    }
+
+    /** "Closed 24 Dec 2026 – 2 Jan 2027": a line with a date that reads as other hours. */
+    private boolean isSpecial(Span line) {
+        String said = words.at(line).replaceFirst("(?iu)^(?:please note:?|note:?|we are|we're|hinweis:?)\\s*", "");
+        if (said.length() > SpecialHours.LONGEST || !HAS_DATE.matcher(said).find() || !words.isFree(line)) {
+            return false;
+        }
+        Reading<SpecialHours> reading = SpecialHours.read(said.replaceFirst("[.!]$", ""), today, region);
+        if (reading instanceof Reading.Unclear<SpecialHours> unclear) {
+            words.take(Found.choice("exceptions", said, line, unclear.choices()));
+            return true;
+        }
+        reading.value()
+                .ifPresent(hours ->
+                        words.take(Found.line("exceptions", said.replaceFirst("[.!]$", ""), line, Sureness.LIKELY)));
+        return reading.value().isPresent();
+    }
+}

@@ -1,0 +1,101 @@
+package ostium.core.paste;
+
+import java.util.List;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import ostium.core.fact.Area;
+import ostium.core.fact.Reading.Span;
+import ostium.core.sheet.TypedSheet.TypedRow;
+
+/** Finds what a few words before it give away: since when, where to, member of what, numbers of registers, praise. */
+final class LabelledFinder {
+    private record Rule(String path, Pattern pattern, Sureness sureness) {
+        static Rule of(String path, String pattern, Sureness sureness) {
+            return new Rule(path, Pattern.compile("(?iu)" + pattern), sureness);
+        }
+    }
+
+    private static final List<Rule> RULES = List.of(
+            Rule.of(
+                    "founded",
+                    "\\b(?:since|established(?: in)?|est\\.?|founded(?: in)?|trading since|seit|gegründet|depuis|desde|dal|sinds)\\s*[:]?\\s*(?<value>(?:1[5-9]|20)[0-9]{2})\\b",
+                    Sureness.SURE),
+            Rule.of(
+                    "membership/number",
+                    "\\b(?:member(?:ship)?|registration|reg\\.?|licen[cs]e)\\s*(?:no|nr|number|#)?\\.?\\s*[:#]?\\s*(?<value>[A-Z]{0,4}[0-9]{2,10})\\b(?<!(?:19|20)[0-9]{2})",
+                    Sureness.LIKELY),
+            Rule.of(
+                    "legal/number",
+                    "\\b(?:company(?: registration)?|registered in [\\p{L} &]{3,30}?|co\\.? reg\\.?|handelsregister|siren|siret|krs|kvk)\\s*(?:no|nr|number|n°)?\\.?\\s*[:#]?\\s*(?<value>(?:HRB\\s*|SC|NI)?[0-9][0-9 ]{5,16}[0-9])",
+                    Sureness.SURE),
+            Rule.of(
+                    "legal/tax",
+                    "\\b(?:vat|tax|ust-?id(?:nr)?|tva|nif|cif|partita iva|p\\.? ?iva|btw|abn|gst)\\b\\.?\\s*(?:reg(?:istration)?\\.?\\s*)?(?:no|nr|number|n°|-nr)?\\.?\\s*[:#]?\\s*(?<value>[A-Z]{0,3}\\s?[0-9][A-Z0-9 .]{5,18}[0-9A-Z])",
+                    Sureness.SURE),
+            Rule.of(
+                    "promise",
+                    "\\b(?:we|i) (?:aim to )?(?:answer|reply|respond|get back to you)(?:\\s+(?:to\\s+)?(?:all\\s+)?(?:your\\s+)?(?:messages|enquiries|e-?mails))? (?<value>(?:by|within|the) [^.\\n]{4,60})",
+                    Sureness.LIKELY));
+    private static final Pattern AREA = Pattern.compile(
+            "(?iu)\\b(?:covering|we cover|serving|areas? covered|areas? served|we come to|we travel to|coverage|einzugsgebiet|zone d['’]intervention)\\s*:?\\s*(?<value>[^.\\n]{3,300})");
+    private static final Pattern MEMBER = Pattern.compile(
+            "(?u)\\b(?:[Mm]embers? of|[Rr]egistered with|[Cc]ertified by|[Aa]ccredited by|[Mm]itglied (?:der|des|im))\\s+(?:the\\s+)?(?<value>[\\p{Lu}][\\p{L}&'’ -]{2,80}?)(?=\\s*(?:[,.(;\\n]|no\\b|nr\\b|number|membership|$))");
+    private static final Pattern PRAISE = Pattern.compile(
+            "(?u)[“\"«](?<value>[^”\"»\\n]{12,600})[”\"»]\\s*[,–—-]*\\s*(?<who>[\\p{Lu}][\\p{L}.'’-]*(?:\\s+[\\p{Lu}&][\\p{L}.'’-]*){0,3})?(?:,\\s*(?<where>[\\p{Lu}][\\p{L}'’ -]{2,40}))?");
+
+    private final TextFinder.Words words;
+
+    LabelledFinder(TextFinder.Words words) {
+        this.words = words;
+    }
+
+    void find() {
+        for (Rule rule : RULES) {
+            Matcher matcher = rule.pattern().matcher(words.text());
+            while (matcher.find()) {
+                take(rule.path(), matcher.group("value").strip(), matcher, rule.sureness());
+            }
+        }
+        Matcher member = MEMBER.matcher(words.text());
+        while (member.find()) {
+            take("membership/body", member.group("value").strip(), member, Sureness.SURE);
+        }
+        Matcher area = AREA.matcher(words.text());
+        while (area.find()) {
+            String value = area.group("value").strip().replaceFirst("(?i)^(?:the|all of)\\s+(?=\\p{Lu})", "");
+            if (Area.read(value).value().isPresent()) {
+                take("area", value, area, Sureness.LIKELY);
+            }
+        }
+        praise();
+    }
+
+    private void take(String path, String value, Matcher matcher, Sureness sureness) {
+        Span at = new Span(matcher.start(), matcher.end());
+        if (words.isFree(at)) {
+            words.take(Found.line(path, value, at, sureness));
+        }
+    }
+
+    /** Words in quotation marks with a name after them. Whether they may be shown, only the owner knows. */
+    private void praise() {
+        Matcher praise = PRAISE.matcher(words.text());
+        int number = 0;
+        while (praise.find()) {
+            Span at = new Span(praise.start(), praise.end());
+            if (praise.group("who") != null && words.isFree(at)) {
+                TypedRow row = new TypedRow(
+                        "testimonial",
+                        "testimonial-" + ++number,
+                        java.util.Map.of(
+                                "words", praise.group("value").strip(),
+                                "who", praise.group("who").strip(),
+                                "where",
+                                        praise.group("where") == null
+                                                ? ""
+                                                : praise.group("where").strip()));
+                words.take(Found.row(row, "“" + row.line("words") + "” " + row.line("who"), at, Sureness.LIKELY));
+            }
+        }
+    }
+}

@@ -1,0 +1,72 @@
+package ostium.core.paste;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import ostium.core.fact.Reading.Span;
+import ostium.core.sheet.TypedSheet;
+
+/**
+ * Reads a source and holds what it finds against a sheet.
+ *
+ * <pre>{@code
+ * Source source = Source.pasted(signature).value().orElseThrow();
+ * Findings findings = PasteReader.read(source, sheet, today);
+ * findings.proposals();      // "Telephone 0117 496 0142", new
+ * findings.notUnderstood();  // what nothing was made of
+ * }</pre>
+ */
+public final class PasteReader {
+    private PasteReader() {}
+
+    /** @param today the day by which dates without a year are understood */
+    public static Findings read(Source source, TypedSheet sheet, LocalDate today) {
+        Finder.Result result = switch (source.kind()) {
+            case TEXT -> new TextFinder(source.text(), sheet, today).find();
+            case HTML -> new HtmlFinder(source.text(), sheet, today).find();
+            case VCARD -> new VCardFinder(source.text()).find();
+            case JSON_LD -> new JsonLdFinder(source.text(), sheet).find();
+            case CSV -> new ServicesTable(source.text()).find();
+            case CALENDAR -> new CalendarFinder(source.text(), today).find();
+            case TAGS -> new TagsFinder(source.text(), sheet.region()).find();
+        };
+        List<Proposal> proposals = new Proposals(sheet, today).of(result.found());
+        return new Findings(source.kind().words(), result.text(), proposals, notUnderstood(result), result.note());
+    }
+
+    /** Lines with words in them that nothing found touches, neighbours together. */
+    private static List<Span> notUnderstood(Finder.Result result) {
+        if (!result.saysAll()) {
+            return List.of();
+        }
+        List<Span> left = new ArrayList<>();
+        int at = 0;
+        for (String part : result.text().split("(?<=\n)|(?<=[\\p{L}\\p{N})][.!?])(?=\\s)|(?=\\s[|•·]\\s)")) {
+            String line = part.strip();
+            int from = at + part.indexOf(line);
+            int to = from + line.length();
+            at += part.length();
+            boolean said =
+                    result.found().stream().anyMatch(found -> found.words().equalsIgnoreCase(line));
+            boolean touched = said
+                    || line.equals("Said in the data of the page:")
+                    || result.found().stream()
+                            .anyMatch(found ->
+                                    found.at().from() < to && from < found.at().to());
+            touched |= result.aside().stream().anyMatch(aside -> aside.from() < to && from < aside.to());
+            boolean hasWords =
+                    line.codePoints().filter(Character::isLetterOrDigit).count() > 3;
+            if (!touched && hasWords) {
+                Span last = left.isEmpty() ? null : left.get(left.size() - 1);
+                boolean follows =
+                        last != null && result.text().substring(last.to(), from).isBlank();
+                if (follows && to - last.from() < 400) {
+                    left.set(left.size() - 1, new Span(last.from(), to));
+                } else {
+                    left.add(new Span(from, to));
+                }
+            }
+        }
+        return left;
+    }
+}

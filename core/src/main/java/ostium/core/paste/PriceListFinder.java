@@ -1,0 +1,111 @@
+package ostium.core.paste;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import ostium.core.fact.Minutes;
+import ostium.core.fact.Price;
+import ostium.core.fact.Reading.Span;
+import ostium.core.fact.Service;
+import ostium.core.sheet.TypedSheet;
+import ostium.core.sheet.TypedSheet.TypedService;
+import ostium.core.trade.Trade;
+import ostium.core.trade.TradeCatalogue;
+
+/** Finds rows of a price list: a name, perhaps how long it takes, and a price at the end of the line. */
+final class PriceListFinder {
+    private static final String MONEY =
+            "(?:(?:from|ab|dès|desde|starting at)\\s+)?(?:[£$€]\\s?[0-9][0-9.,]*|[0-9][0-9.,]*\\s?(?:[£$€]|eur|gbp|usd)(?![\\p{L}]))(?:\\s*(?:-|–|to)\\s*[£$€]?\\s?[0-9][0-9.,]*\\s?[£$€]?)?\\+?(?:\\s*(?:/|per|an?|each|pro|par|por)\\s*[\\p{L}]{1,20})?";
+    private static final Pattern ROW = Pattern.compile(
+            "(?iu)^(?<name>[\\p{L}0-9].*?)[\\s.·…:–—|_-]+(?<price>" + MONEY
+                    + "|(?:from|ab|desde)\\s+[0-9]{1,5}(?:[.,][0-9]{2})?|on request|price on request|poa|free(?: of charge)?|auf anfrage|sur devis)(?<after>\\s*[\\s,(–-]\\s*.{0,40})?$");
+    private static final Pattern TIME = Pattern.compile(
+            "(?iu)[(,–-]?\\s*(?:approx\\.?\\s*|about\\s*|ca\\.?\\s*)?(?<time>[0-9]{1,3}(?:[.,][0-9])?\\s*(?:min(?:ute)?n?s?|mins|h(?:ou)?rs?|h|std\\.?|stunden?)(?:\\s*[0-9]{1,2}\\s*(?:min(?:ute)?s?)?)?)\\.?\\s*\\)?(?![\\p{L}])");
+    private static final Pattern BULLET = Pattern.compile("^[\\s•*·▪◦‣>–-]+");
+
+    private final TextFinder.Words words;
+    private final TypedSheet sheet;
+
+    PriceListFinder(TextFinder.Words words, TypedSheet sheet) {
+        this.words = words;
+        this.sheet = sheet;
+    }
+
+    void find() {
+        Trade trade = trade();
+        for (Span line : words.fragments()) {
+            String said = words.at(line);
+            if (said.length() < 200 && words.isFree(line)) {
+                Matcher bullet = BULLET.matcher(said);
+                int from = bullet.find() ? bullet.end() : 0;
+                row(said.substring(from), trade)
+                        .ifPresent(row ->
+                                words.take(Found.service(row, new Span(line.from() + from, line.to()), Sureness.SURE)));
+            }
+        }
+    }
+
+    private Trade trade() {
+        String typed = sheet.trade().isBlank() ? Trades.in(words.text()).orElse("") : sheet.trade();
+        return TradeCatalogue.shipped().find(typed).trade();
+    }
+
+    private Optional<TypedService> row(String said, Trade trade) {
+        Matcher row = ROW.matcher(said.replaceAll("\\t", "   "));
+        if (!row.matches()) {
+            return Optional.empty();
+        }
+        String price = price(row.group("price"));
+        if (Price.read(price, sheet.region()).value().isEmpty()) {
+            return Optional.empty();
+        }
+        String name = row.group("name");
+        String after = row.group("after") == null ? "" : row.group("after");
+        String minutes = "";
+        for (String part : List.of(after, name)) {
+            Matcher time = TIME.matcher(part);
+            if (minutes.isEmpty() && time.find()) {
+                minutes = time.group("time").strip();
+                if (part.equals(name)) {
+                    name = name.substring(0, time.start()) + name.substring(time.end());
+                }
+            }
+        }
+        List<String> halves = new ArrayList<>(List.of(name.split("\\s*[(:–—]\\s*|\\s+-\\s+", 2)));
+        String plain = halves.get(0).replaceAll("[\\s.·…:–—|_,-]+$", "").strip();
+        String summary = halves.size() < 2
+                ? ""
+                : halves.get(1).replaceAll("[)\\s.·…:–—|_,-]+$", "").strip();
+        return service(plain, summary, price, minutes, trade);
+    }
+
+    /** A row of services, with the key of the trade's usual one where it is that. */
+    static Optional<TypedService> service(String name, String summary, String price, String minutes, Trade trade) {
+        if (name.length() < 2 || name.length() > Service.LONGEST_NAME || !name.matches(".*\\p{L}{2}.*")) {
+            return Optional.empty();
+        }
+        String usual = trade.services().stream()
+                .filter(service -> service.name().equalsIgnoreCase(name))
+                .map(Trade.UsualService::key)
+                .findFirst()
+                .orElse("");
+        String time = Minutes.read(minutes.replaceAll("(?i)stunden?|std\\.?", "h"))
+                .value()
+                .map(String::valueOf)
+                .orElse("");
+        return Optional.of(new TypedService("", usual, name, summary, price, time));
+    }
+
+    /** The price as an owner would type it. */
+    static String price(String found) {
+        String plain = found.strip()
+                .replaceFirst("(?iu)^(?:ab|dès|desde|starting at)\\s+", "from ")
+                .replaceFirst("(?iu)^(?:auf anfrage|sur devis|price on request)$", "on request")
+                .replaceFirst("(?iu)\\s*(?:pro|par|por)\\s+", " per ")
+                .replaceFirst("([0-9]),([0-9]{2})(?![0-9])", "$1.$2")
+                .replaceFirst("\\.-+$|\\.$", "");
+        return plain.replaceAll("([£$€])\\s+", "$1");
+    }
+}

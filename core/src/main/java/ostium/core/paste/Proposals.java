@@ -1,0 +1,349 @@
+package ostium.core.paste;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import ostium.core.fact.EmailAddress;
+import ostium.core.fact.Link;
+import ostium.core.fact.Minutes;
+import ostium.core.fact.Networks;
+import ostium.core.fact.Place;
+import ostium.core.fact.Point;
+import ostium.core.fact.Price;
+import ostium.core.fact.Reading;
+import ostium.core.fact.Telephone;
+import ostium.core.hours.SpecialHours;
+import ostium.core.hours.WeeklyHours;
+import ostium.core.sheet.Line;
+import ostium.core.sheet.RowKind;
+import ostium.core.sheet.TypedSheet;
+import ostium.core.sheet.TypedSheet.TypedRow;
+import ostium.core.sheet.TypedSheet.TypedService;
+
+/** Holds what was found against a sheet: what is new, what is the same, and what would replace what. */
+final class Proposals {
+    private static final Map<String, String> NAMES = Map.ofEntries(
+            Map.entry("trade", "Trade"),
+            Map.entry("name", "Name"),
+            Map.entry("telephone", "Telephone"),
+            Map.entry("texts", "Number for texts"),
+            Map.entry("email", "E-mail"),
+            Map.entry("hours", "Hours"),
+            Map.entry("exceptions", "Other hours"),
+            Map.entry("place", "Address"),
+            Map.entry("point", "Point on the map"),
+            Map.entry("area", "Comes to"),
+            Map.entry("person", "Who people meet"),
+            Map.entry("founded", "Since"),
+            Map.entry("promise", "Answers"),
+            Map.entry("words", "In your own words"),
+            Map.entry("words/does", "What you do"),
+            Map.entry("membership/body", "Member of"),
+            Map.entry("membership/number", "Member number"),
+            Map.entry("membership/until", "Member until"),
+            Map.entry("legal/name", "Registered name"),
+            Map.entry("legal/number", "Company number"),
+            Map.entry("legal/tax", "Tax number"),
+            Map.entry("zone", "Time zone"));
+
+    private final TypedSheet sheet;
+    private final LocalDate today;
+    private final Set<String> seen = new HashSet<>();
+    private final Map<String, String> proposed = new HashMap<>();
+    /** The number that becomes the telephone: a landline, if there is one. */
+    private String main = "";
+
+    private final List<Proposal> all = new ArrayList<>();
+
+    Proposals(TypedSheet sheet, LocalDate today) {
+        this.sheet = sheet;
+        this.today = today;
+    }
+
+    List<Proposal> of(List<Found> found) {
+        main = found.stream()
+                .filter(each -> each.what().equals("telephone"))
+                .map(Found::words)
+                .min(java.util.Comparator.comparing(words -> Telephone.read(words, sheet.region())
+                        .value()
+                        .map(Telephone::isMobile)
+                        .orElse(true)))
+                .orElse("");
+        for (Found each : found) {
+            if (each.service() != null) {
+                service(each);
+            } else if (each.row() != null) {
+                row(each);
+            } else if (each.what().equals(Found.LINK)) {
+                link(each);
+            } else if (each.what().equals("telephone")) {
+                telephone(each);
+            } else if (each.what().equals("exceptions")) {
+                exception(each);
+            } else {
+                line(each);
+            }
+        }
+        return List.copyOf(all);
+    }
+
+    private void add(
+            Found found,
+            String name,
+            String says,
+            Proposal.Standing standing,
+            String replaces,
+            String path,
+            String words,
+            TypedService service,
+            TypedRow row) {
+        String id = (found.service() != null ? Found.SERVICE : found.what().replace('/', '-')) + "-" + (all.size() + 1);
+        all.add(new Proposal(
+                id,
+                name,
+                says,
+                found.at(),
+                found.sureness(),
+                standing,
+                replaces,
+                path,
+                words,
+                found.choices(),
+                service,
+                row));
+    }
+
+    private void line(Found found) {
+        Line line = Line.named(found.what()).orElseThrow(() -> new IllegalArgumentException(found.what()));
+        String words = found.words().strip();
+        String meaning = meaning(line, words);
+        if (!seen.add(line.id() + "=" + meaning)) {
+            return;
+        }
+        String present = sheet.line(line).strip();
+        Proposal.Standing standing = present.isEmpty()
+                ? Proposal.Standing.NEW
+                : meaning(line, present).equals(meaning) ? Proposal.Standing.SAME : Proposal.Standing.REPLACES;
+        String earlier = proposed.putIfAbsent(line.id(), words);
+        if (earlier != null && standing == Proposal.Standing.NEW) {
+            // A second value for one line is offered, and would replace the first if both are taken.
+            standing = Proposal.Standing.REPLACES;
+            present = earlier;
+        }
+        add(
+                found,
+                NAMES.getOrDefault(line.id(), line.id()),
+                says(line, words),
+                standing,
+                standing == Proposal.Standing.REPLACES ? present : "",
+                line.id(),
+                words,
+                null,
+                null);
+    }
+
+    /** What words on a line mean, so that two spellings of one value are the same. */
+    private String meaning(Line line, String words) {
+        Optional<?> value = switch (line) {
+            case TELEPHONE, TEXTS ->
+                Telephone.read(words, sheet.region()).value().map(Telephone::uri);
+            case EMAIL -> EmailAddress.read(words).value().map(EmailAddress::value);
+            case HOURS -> WeeklyHours.read(words).value().map(WeeklyHours::openingHours);
+            case PLACE ->
+                Place.read(words, sheet.region())
+                        .value()
+                        .map(place -> place.lines().toString());
+            case POINT -> Point.read(words).value().map(Point::uri);
+            default -> Optional.empty();
+        };
+        return value.map(Object::toString)
+                .orElseGet(() -> words.toLowerCase(Locale.ROOT).replaceAll("\\s+", " "));
+    }
+
+    private String says(Line line, String words) {
+        Optional<String> said = switch (line) {
+            case TELEPHONE, TEXTS ->
+                Telephone.read(words, sheet.region()).value().map(Telephone::national);
+            case HOURS -> WeeklyHours.read(words).value().map(WeeklyHours::say);
+            case PLACE -> Place.read(words, sheet.region()).value().flatMap(place -> place.say(""));
+            default -> Optional.empty();
+        };
+        return said.orElse(words);
+    }
+
+    /** The first number is the telephone; a further one is a row of its own, or takes texts where it is a mobile. */
+    private void telephone(Found found) {
+        Optional<Telephone> number =
+                Telephone.read(found.words(), sheet.region()).value();
+        if (number.isEmpty() || !seen.add("telephone=" + number.get().uri())) {
+            return;
+        }
+        String uri = number.get().uri();
+        boolean known = known(uri);
+        boolean first = sheet.telephone().isBlank() && found.words().equals(main);
+        if (known || first) {
+            proposed.put("telephone", found.words());
+            add(
+                    found,
+                    "Telephone",
+                    number.get().national(),
+                    known ? Proposal.Standing.SAME : Proposal.Standing.NEW,
+                    "",
+                    "telephone",
+                    found.words(),
+                    null,
+                    null);
+        } else if (number.get().isMobile()
+                && sheet.line(Line.TEXTS).isBlank()
+                && proposed.putIfAbsent("texts", found.words()) == null) {
+            add(
+                    found,
+                    "Second telephone, takes texts",
+                    number.get().national(),
+                    Proposal.Standing.NEW,
+                    "",
+                    "texts",
+                    found.words(),
+                    null,
+                    null);
+        } else {
+            TypedRow row = new TypedRow(
+                    "phone", "phone-" + uri.replaceAll("[^0-9]", ""), Map.of("number", found.words(), "name", ""));
+            add(found, "Further telephone", number.get().national(), Proposal.Standing.NEW, "", "", "", null, row);
+        }
+    }
+
+    private boolean known(String uri) {
+        List<String> numbers = new ArrayList<>(List.of(sheet.telephone(), sheet.line(Line.TEXTS)));
+        sheet.rows(RowKind.TELEPHONE).forEach(row -> numbers.add(row.line("number")));
+        return numbers.stream()
+                .flatMap(words -> Telephone.read(words, sheet.region()).value().stream())
+                .anyMatch(number -> number.uri().equals(uri));
+    }
+
+    private void link(Found found) {
+        Reading<Link> reading = Networks.shipped().read(found.words());
+        String url = reading.value().map(Link::url).orElse(found.words());
+        if (!seen.add("link=" + url)) {
+            return;
+        }
+        boolean known = sheet.links().stream()
+                .flatMap(words -> Networks.shipped().read(words).value().stream())
+                .anyMatch(link -> link.url().equals(url));
+        String name = reading.value()
+                .map(link -> link.network().equals(Link.WEB) ? "Link" : link.label())
+                .orElse("Link");
+        add(
+                found,
+                name,
+                url.replaceFirst("^https?://(www\\.)?", ""),
+                known ? Proposal.Standing.SAME : Proposal.Standing.NEW,
+                "",
+                "links",
+                url,
+                null,
+                null);
+    }
+
+    private void exception(Found found) {
+        if (!seen.add("exceptions=" + found.words())) {
+            return;
+        }
+        Optional<SpecialHours> hours =
+                SpecialHours.read(found.words(), today, sheet.region()).value();
+        boolean known = sheet.line(Line.EXCEPTIONS)
+                .lines()
+                .anyMatch(line -> hours.isPresent()
+                        && SpecialHours.read(line, today, sheet.region())
+                                .value()
+                                .equals(hours));
+        add(
+                found,
+                NAMES.get("exceptions"),
+                hours.map(SpecialHours::say).orElse(found.words()),
+                known ? Proposal.Standing.SAME : Proposal.Standing.NEW,
+                "",
+                "exceptions",
+                found.words(),
+                null,
+                null);
+    }
+
+    private void service(Found found) {
+        TypedService service = found.service();
+        if (!seen.add("service=" + service.name().toLowerCase(Locale.ROOT))) {
+            return;
+        }
+        String says = says(service);
+        Optional<TypedService> present = sheet.services().stream()
+                .filter(row -> row.name().strip().equalsIgnoreCase(service.name()))
+                .findFirst();
+        if (present.isEmpty()) {
+            add(found, "Service", says, Proposal.Standing.NEW, "", "", "", service, null);
+            return;
+        }
+        TypedService row = present.get();
+        TypedService changed = new TypedService(
+                row.id(),
+                row.usual(),
+                row.name(),
+                either(service.summary(), row.summary()),
+                either(service.price(), row.price()),
+                either(service.minutes(), row.minutes()));
+        boolean same = says(changed).equals(says(row)) && changed.summary().equals(row.summary());
+        add(
+                found,
+                "Service",
+                says(changed),
+                same ? Proposal.Standing.SAME : Proposal.Standing.REPLACES,
+                same ? "" : says(row),
+                "",
+                "",
+                changed,
+                null);
+    }
+
+    private static String either(String found, String present) {
+        return found.isBlank() ? present : found;
+    }
+
+    private String says(TypedService service) {
+        List<String> parts = new ArrayList<>(List.of(service.name()));
+        if (!service.minutes().isBlank()) {
+            parts.add(Minutes.read(service.minutes()).value().map(Minutes::say).orElse(service.minutes()));
+        }
+        if (!service.price().isBlank()) {
+            parts.add(Price.read(service.price(), sheet.region())
+                    .value()
+                    .map(Price::say)
+                    .orElse(service.price()));
+        }
+        return String.join(", ", parts);
+    }
+
+    private void row(Found found) {
+        TypedRow row = found.row();
+        String main = row.line(RowKind.named(row.kind()).orElseThrow().lines().get(0));
+        if (!seen.add(row.kind() + "=" + main)) {
+            return;
+        }
+        boolean known = sheet.rows().stream()
+                .anyMatch(other -> other.kind().equals(row.kind())
+                        && other.lines().values().stream()
+                                .anyMatch(words -> words.strip().equals(main.strip())));
+        String name = switch (row.kind()) {
+            case "testimonial" -> "Said of you";
+            case "person" -> "Person";
+            case "credential" -> "Qualification";
+            case "guarantee" -> "Guarantee";
+            default -> "Further telephone";
+        };
+        add(found, name, found.words(), known ? Proposal.Standing.SAME : Proposal.Standing.NEW, "", "", "", null, row);
+    }
+}

@@ -1,0 +1,140 @@
+package ostium.core.paste;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import ostium.core.fact.Reading.Span;
+import ostium.core.sheet.TypedSheet;
+
+/**
+ * Finds facts in plain words: a signature, a flyer, a price list, a text message. What says by its form what it is comes
+ * first (mail addresses, links, numbers, hours, prices); names and sentences are looked for in what is left.
+ */
+final class TextFinder implements Finder {
+    /** Longer texts are searched for what has a form of its own only. */
+    private static final int MOST_LINES = 6000;
+
+    private static final Pattern FRAGMENT_END = Pattern.compile("\\s+[|•·]\\s+|(?<=[\\p{L}\\p{N})][.!?])\\s+(?=\\S)");
+
+    private final Words words;
+    private final TypedSheet sheet;
+    private final LocalDate today;
+
+    TextFinder(String text, TypedSheet sheet, LocalDate today) {
+        this(text, List.of(), sheet, today);
+    }
+
+    /** @param known what has been found in this text otherwise */
+    TextFinder(String text, List<Found> known, TypedSheet sheet, LocalDate today) {
+        this.words = new Words(text);
+        known.stream().filter(each -> each.at().to() <= text.length()).forEach(each -> words.claim(each.at()));
+        this.sheet = sheet;
+        this.today = today;
+    }
+
+    /** The text with what has been taken from it, so that no word means two things. */
+    static final class Words {
+        private final String text;
+        private final boolean[] taken;
+        private final List<Found> found = new ArrayList<>();
+        private final List<Span> aside = new ArrayList<>();
+
+        Words(String text) {
+            this.text = text;
+            this.taken = new boolean[text.length()];
+        }
+
+        String text() {
+            return text;
+        }
+
+        /** Lines with words in them, as places in the text. */
+        List<Span> lines() {
+            List<Span> lines = new ArrayList<>();
+            int at = 0;
+            for (String line : text.split("\n", -1)) {
+                if (!line.isBlank() && lines.size() < MOST_LINES) {
+                    int from = at + line.indexOf(line.strip());
+                    lines.add(new Span(from, from + line.strip().length()));
+                }
+                at += line.length() + 1;
+            }
+            return lines;
+        }
+
+        /** Parts of lines that say one thing each: between bars, and sentence by sentence. */
+        List<Span> fragments() {
+            List<Span> fragments = new ArrayList<>();
+            for (Span line : lines()) {
+                Matcher cut = FRAGMENT_END.matcher(at(line));
+                int from = 0;
+                while (cut.find()) {
+                    add(fragments, line.from() + from, line.from() + cut.start());
+                    from = cut.end();
+                }
+                add(fragments, line.from() + from, line.to());
+            }
+            return fragments;
+        }
+
+        private static void add(List<Span> fragments, int from, int to) {
+            if (to - from > 1) {
+                fragments.add(new Span(from, to));
+            }
+        }
+
+        String at(Span span) {
+            return text.substring(span.from(), span.to());
+        }
+
+        boolean isFree(Span span) {
+            for (int i = span.from(); i < span.to(); i++) {
+                if (taken[i]) {
+                    return false;
+                }
+            }
+            return true;
+        }
+
+        void take(Found each) {
+            found.add(each);
+            claim(each.at());
+        }
+
+        void claim(Span span) {
+            for (int i = span.from(); i < span.to(); i++) {
+                taken[i] = true;
+            }
+        }
+
+        /** Takes a stretch out without finding anything in it. */
+        void setAside(Span span) {
+            aside.add(span);
+            claim(span);
+        }
+
+        List<Span> aside() {
+            return aside;
+        }
+
+        List<Found> found() {
+            return found;
+        }
+    }
+
+    @Override
+    public Result find() {
+        new ContactFinder(words, sheet.region()).find();
+        new HoursFinder(words, sheet.region(), today).find();
+        new LabelledFinder(words).find();
+        new PriceListFinder(words, sheet).find();
+        new AddressFinder(words, sheet.region()).find();
+        new WhoFinder(words, sheet).find();
+        List<Found> inOrder = new ArrayList<>(words.found());
+        inOrder.sort(Comparator.comparingInt(each -> each.at().from()));
+        return new Result(words.text(), inOrder, "", words.aside(), true);
+    }
+}

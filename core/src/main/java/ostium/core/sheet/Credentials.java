@@ -1,0 +1,74 @@
+package ostium.core.sheet;
+
+import java.time.LocalDate;
+import java.time.YearMonth;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import ostium.core.fact.FactValue.Membership;
+import ostium.core.fact.Reading;
+import ostium.core.hours.HoursLanguage;
+
+/** Reads a membership or qualification: who issued it, its number, and the month until which it is valid. */
+final class Credentials {
+    private static final Pattern ISO = Pattern.compile("([0-9]{4})-([0-9]{1,2})(?:-[0-9]{1,2})?");
+    private static final Pattern FIGURES = Pattern.compile("(?:[0-9]{1,2}[./])?([0-9]{1,2})[./]([0-9]{4})");
+    private static final Pattern WORDS = Pattern.compile("(?:[0-9]{1,2}\\.?\\s+)?(\\p{L}+)\\.?,?\\s+([0-9]{4})");
+
+    private Credentials() {}
+
+    static Reading<Membership> read(String body, String number, String until, LocalDate today) {
+        if (body.strip().length() > Line.MEMBERSHIP_BODY.longest()
+                || number.strip().length() > Line.MEMBERSHIP_NUMBER.longest()) {
+            return Reading.refused("At most 120 characters, please, and 40 for the number.", body);
+        }
+        if (until.isBlank()) {
+            return Reading.understood(new Membership(body.strip(), number.strip(), ""));
+        }
+        Optional<YearMonth> month = month(until.strip().toLowerCase(Locale.ROOT).replaceFirst("^until\\s+", ""));
+        if (month.isEmpty()) {
+            return Reading.refused("Give the month like June 2027.", until);
+        }
+        Membership membership =
+                new Membership(body.strip(), number.strip(), month.get().toString());
+        return month.get().isBefore(YearMonth.from(today))
+                ? Reading.understood(membership, "This has run out, so visitors do not see it.", null)
+                : Reading.understood(membership);
+    }
+
+    private static Optional<YearMonth> month(String words) {
+        Matcher iso = ISO.matcher(words);
+        Matcher figures = FIGURES.matcher(words);
+        Matcher named = WORDS.matcher(words);
+        int year;
+        int month;
+        if (iso.matches()) {
+            year = Integer.parseInt(iso.group(1));
+            month = Integer.parseInt(iso.group(2));
+        } else if (figures.matches()) {
+            year = Integer.parseInt(figures.group(2));
+            month = Integer.parseInt(figures.group(1));
+        } else if (named.matches()) {
+            year = Integer.parseInt(named.group(2));
+            month = HoursLanguage.all().stream()
+                    .flatMap(language -> language.monthNamed(named.group(1)).stream())
+                    .findFirst()
+                    .orElse(0);
+        } else {
+            return Optional.empty();
+        }
+        return month < 1 || month > 12 ? Optional.empty() : Optional.of(YearMonth.of(year, month));
+    }
+
+    /** "until June 2027": only what needs saying back. */
+    static String say(Membership membership) {
+        if (membership.until().isBlank()) {
+            return "";
+        }
+        YearMonth until = YearMonth.parse(membership.until());
+        return "Shown until the end of "
+                + until.getMonth().getDisplayName(java.time.format.TextStyle.FULL, Locale.ENGLISH) + " "
+                + until.getYear();
+    }
+}

@@ -1,0 +1,117 @@
+package ostium.core.sheet;
+
+import java.time.LocalDate;
+import java.util.Map;
+import java.util.function.Consumer;
+import ostium.core.fact.Fact;
+import ostium.core.fact.FactValue;
+import ostium.core.fact.Reading;
+import ostium.core.fact.Telephone;
+import ostium.core.sheet.TypedSheet.TypedRow;
+
+/** Reads the rows of a sheet into facts; each is answered by kind and id ({@code testimonial/t1}). */
+final class RowsReader {
+    private static final int LONGEST_LINE = 200;
+    private static final int LONGEST_WORDS = 2000;
+
+    private final TypedSheet sheet;
+    private final LocalDate today;
+    private final Consumer<Fact<? extends FactValue>> put;
+    private final Map<String, FieldAnswer> answers;
+
+    RowsReader(
+            TypedSheet sheet,
+            LocalDate today,
+            Consumer<Fact<? extends FactValue>> put,
+            Map<String, FieldAnswer> answers) {
+        this.sheet = sheet;
+        this.today = today;
+        this.put = put;
+        this.answers = answers;
+    }
+
+    void read() {
+        for (TypedRow row : sheet.rows()) {
+            RowKind kind = RowKind.named(row.kind()).orElseThrow();
+            String id = row.kind() + "/" + row.id();
+            String main = kind.lines().get(0);
+            String needed = kind == RowKind.TELEPHONE ? "number" : main;
+            if (row.line(needed).isBlank()) {
+                answers.put(id, FieldAnswer.NOTHING);
+            } else if (tooLong(kind, row, id)) {
+                continue;
+            } else {
+                fact(kind, row, id);
+            }
+        }
+    }
+
+    private boolean tooLong(RowKind kind, TypedRow row, String id) {
+        for (String line : kind.lines()) {
+            int longest = line.equals("words") || line.equals("about") ? LONGEST_WORDS : LONGEST_LINE;
+            if (row.line(line).length() > longest) {
+                answers.put(id, FieldAnswer.tooLong(longest, row.line(line)));
+                return true;
+            }
+        }
+        return false;
+    }
+
+    private void fact(RowKind kind, TypedRow row, String id) {
+        switch (kind) {
+            case TELEPHONE -> {
+                Reading<Telephone> reading = Telephone.read(row.line("number"), sheet.region());
+                reading.value()
+                        .ifPresent(number -> put.accept(Fact.typed(
+                                id,
+                                new FactValue.NamedTelephone(row.line("name").strip(), number))));
+                answers.put(
+                        id,
+                        FieldAnswer.of(
+                                reading,
+                                reading.value().map(Telephone::international).orElse("")));
+            }
+            case PERSON -> {
+                put.accept(Fact.typed(
+                        id,
+                        new FactValue.Person(
+                                row.line("name").strip(),
+                                row.line("role").strip(),
+                                row.line("about").strip())));
+                answers.put(id, FieldAnswer.read(""));
+            }
+            case TESTIMONIAL -> testimonial(row, id);
+            case CREDENTIAL -> {
+                Reading<FactValue.Membership> reading =
+                        Credentials.read(row.line("body"), row.line("number"), row.line("until"), today);
+                reading.value().ifPresent(value -> put.accept(Fact.typed(id, value)));
+                answers.put(
+                        id,
+                        FieldAnswer.of(
+                                reading, reading.value().map(Credentials::say).orElse("")));
+            }
+            case GUARANTEE -> {
+                put.accept(
+                        Fact.typed(id, new FactValue.Guarantee(row.line("words").strip())));
+                answers.put(id, FieldAnswer.read(""));
+            }
+        }
+    }
+
+    /** Words of a customer are shown only with their name and their permission. */
+    private void testimonial(TypedRow row, String id) {
+        boolean permitted = row.line("permission").equals("yes");
+        FactValue.Testimonial said = new FactValue.Testimonial(
+                row.line("words").strip(),
+                row.line("who").strip(),
+                row.line("when").strip(),
+                row.line("where").strip());
+        Fact<FactValue.Testimonial> fact = Fact.typed(id, said);
+        put.accept(permitted && !said.who().isEmpty() ? fact : fact.hidden());
+        answers.put(
+                id,
+                said.who().isEmpty()
+                        ? FieldAnswer.noted("Not shown yet: who said it?")
+                        : permitted ? FieldAnswer.read("") : FieldAnswer.noted("Not shown yet: may you show it?"));
+    }
+}

@@ -1,0 +1,344 @@
+package ostium.core.sheet;
+
+import java.text.Normalizer;
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.util.ArrayList;
+import java.util.EnumSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Set;
+import java.util.function.Function;
+import ostium.core.draft.Brief;
+import ostium.core.fact.Area;
+import ostium.core.fact.Country;
+import ostium.core.fact.EmailAddress;
+import ostium.core.fact.Fact;
+import ostium.core.fact.FactValue;
+import ostium.core.fact.Facts;
+import ostium.core.fact.Link;
+import ostium.core.fact.Listing;
+import ostium.core.fact.Minutes;
+import ostium.core.fact.Networks;
+import ostium.core.fact.Place;
+import ostium.core.fact.Point;
+import ostium.core.fact.Price;
+import ostium.core.fact.Reading;
+import ostium.core.fact.Service;
+import ostium.core.fact.Telephone;
+import ostium.core.trade.Goal;
+import ostium.core.trade.Trade;
+import ostium.core.trade.TradeCatalogue;
+
+/** Reads a typed sheet into facts, field by field; a field that cannot be read leaves the others alone. */
+public final class SheetReader {
+    private static final int OLDEST_YEAR = 1500;
+
+    private final TypedSheet sheet;
+    private final LocalDate today;
+    private final TradeCatalogue trades;
+    private final Map<String, FieldAnswer> answers = new LinkedHashMap<>();
+    private Facts facts;
+
+    private SheetReader(TypedSheet sheet, LocalDate today, TradeCatalogue trades) {
+        this.sheet = sheet;
+        this.today = today;
+        this.trades = trades;
+        this.facts = Facts.none(sheet.region());
+    }
+
+    /** @param today the day in the zone of the business, against which years are checked */
+    public static SheetReading read(TypedSheet sheet, LocalDate today) {
+        return new SheetReader(sheet, today, TradeCatalogue.shipped()).read();
+    }
+
+    private SheetReading read() {
+        TradeCatalogue.Found found = trades.find(sheet.trade());
+        Trade trade = found.trade();
+        plain(Line.TRADE, words -> new FactValue.TradeWords(words, trade.id()));
+        if (!sheet.trade().isBlank() && !found.near()) {
+            answers.put("trade", FieldAnswer.read("We do not know this trade yet. Your own words stand on the page."));
+        } else if (!sheet.trade().isBlank()
+                && !trade.name().equalsIgnoreCase(sheet.trade().strip())) {
+            answers.put("trade", FieldAnswer.read("Taken as " + trade.name() + "."));
+        }
+        plain(Line.NAME, FactValue.Name::new);
+        plain(Line.SHORT_NAME, FactValue.ShortName::new);
+        plain(Line.PERSON, FactValue.Person::new);
+        place();
+        field(Line.POINT, Point.read(sheet.line(Line.POINT)), SheetReader::sayPoint);
+        zone();
+        field(Line.AREA, Area.read(sheet.line(Line.AREA)), SheetReader::sayArea);
+        field(Line.TELEPHONE, Telephone.read(sheet.telephone(), sheet.region()), SheetReader::sayTelephone);
+        texts();
+        field(Line.EMAIL, EmailAddress.read(sheet.line(Line.EMAIL)), EmailAddress::value);
+        new HoursLines(sheet, today, this::put, answers).read();
+        services();
+        links();
+        founded();
+        plain(Line.PROMISE, words -> new FactValue.AnswerPromise(words.replaceFirst("\\.$", "")));
+        for (Line line : OWN_WORDS) {
+            plain(line, FactValue.OwnWords::new);
+        }
+        membership();
+        legal();
+        new RowsReader(sheet, today, this::put, answers).read();
+        for (String key : sheet.practices()) {
+            trade.practice(key)
+                    .ifPresent(practice -> put(new Fact<>(
+                            "practice/" + key, new FactValue.Practice(key), Fact.State.GIVEN, Fact.Origin.FROM_TRADE)));
+        }
+        Brief brief = new Brief(facts, trade, goal(trade), denied(), today, true);
+        return new SheetReading(brief, answers, missing(), found.near());
+    }
+
+    /** The owner's own words by what they are about. */
+    private static final List<Line> OWN_WORDS =
+            List.of(Line.WORDS, Line.WORDS_DOES, Line.WORDS_CUSTOMERS, Line.WORDS_BEGAN, Line.WORDS_FINDING);
+
+    /** Keeps a fact; one the owner hides stays known and is not shown. */
+    private void put(Fact<? extends FactValue> fact) {
+        facts = facts.with(sheet.hidden().contains(fact.id()) ? fact.hidden() : fact);
+    }
+
+    private void place() {
+        Reading<Place> reading = Place.read(sheet.line(Line.PLACE), sheet.region());
+        Place.Visibility shown = switch (sheet.line(Line.PLACE_SHOWN)) {
+            case "town" -> Place.Visibility.TOWN;
+            case "hidden" -> Place.Visibility.HIDDEN;
+            default -> Place.Visibility.WHOLE;
+        };
+        field(Line.PLACE, reading.map(place -> place.shown(shown)), SheetReader::sayPlace);
+    }
+
+    private void zone() {
+        String typed = sheet.line(Line.ZONE).strip();
+        Country country = Country.of(sheet.region());
+        if (country.zones().contains(typed)) {
+            put(Fact.typed(Line.ZONE.id(), new FactValue.Zone(ZoneId.of(typed))));
+            answers.put(Line.ZONE.id(), FieldAnswer.read(typed));
+        } else if (!typed.isEmpty()) {
+            answers.put(
+                    Line.ZONE.id(),
+                    FieldAnswer.asked(
+                            "Which clock do you keep?", 0, sheet.line(Line.ZONE).length(), country.zones()));
+        } else {
+            answers.put(Line.ZONE.id(), FieldAnswer.NOTHING);
+        }
+    }
+
+    private void texts() {
+        String typed = sheet.line(Line.TEXTS);
+        boolean same = typed.strip().toLowerCase(Locale.ROOT).matches("(?:the )?same(?: number)?|yes");
+        field(
+                Line.TEXTS,
+                Telephone.read(same ? sheet.telephone() : typed, sheet.region()).map(FactValue.TextNumber::new),
+                texts -> "Texts go to " + texts.number().national());
+    }
+
+    private void legal() {
+        plain(Line.LEGAL_NAME, words -> new FactValue.Legal(FactValue.Legal.Kind.NAME, words));
+        plain(Line.LEGAL_NUMBER, words -> new FactValue.Legal(FactValue.Legal.Kind.NUMBER, words));
+        plain(Line.LEGAL_TAX, words -> new FactValue.Legal(FactValue.Legal.Kind.TAX, words));
+        plain(Line.LEGAL_LINES, words -> new FactValue.Legal(FactValue.Legal.Kind.LINE, words));
+    }
+
+    private static String sayPoint(Point point) {
+        return point.say("").orElse("")
+                + switch (point.accuracy()) {
+                    case HOUSE -> ", exact to the house";
+                    case STREET -> ", exact to the street";
+                    case TOWN -> ", exact to the town only";
+                };
+    }
+
+    private static String sayArea(Area area) {
+        int places = area.places().size();
+        return area.radius() > 0 || places < 2 ? area.say("").orElse("") : Listing.number(places) + " places";
+    }
+
+    private Goal goal(Trade trade) {
+        try {
+            return sheet.line(Line.GOAL).isBlank() ? trade.goal() : Goal.of(sheet.line(Line.GOAL));
+        } catch (IllegalArgumentException e) {
+            return trade.goal();
+        }
+    }
+
+    private Set<Brief.Assumption> denied() {
+        Set<Brief.Assumption> denied = EnumSet.noneOf(Brief.Assumption.class);
+        for (Brief.Assumption assumption : Brief.Assumption.values()) {
+            if (sheet.denied().contains(assumption.name())) {
+                denied.add(assumption);
+            }
+        }
+        return denied;
+    }
+
+    private List<String> missing() {
+        List<String> missing = new ArrayList<>();
+        if (facts.one(FactValue.TradeWords.class).isEmpty()) {
+            missing.add("your trade");
+        }
+        if (facts.one(FactValue.Name.class).isEmpty()) {
+            missing.add("your name");
+        }
+        if (facts.one(Telephone.class).isEmpty()
+                && facts.one(EmailAddress.class).isEmpty()) {
+            missing.add("a telephone number or a mail address");
+        }
+        return missing;
+    }
+
+    private void plain(Line line, Function<String, FactValue> value) {
+        String typed = sheet.line(line);
+        String words = Normalizer.normalize(typed, Normalizer.Form.NFC).strip();
+        if (words.isEmpty()) {
+            answers.put(line.id(), FieldAnswer.NOTHING);
+        } else if (words.length() > line.longest()) {
+            answers.put(line.id(), FieldAnswer.tooLong(line.longest(), typed));
+        } else {
+            put(Fact.typed(line.id(), value.apply(words)));
+            answers.put(line.id(), FieldAnswer.read(""));
+        }
+    }
+
+    private <V extends FactValue> void field(Line line, Reading<V> reading, Function<V, String> say) {
+        if (sheet.line(line).isBlank()) {
+            answers.put(line.id(), FieldAnswer.NOTHING);
+            return;
+        }
+        reading.value().ifPresent(value -> put(Fact.typed(line.id(), value)));
+        answers.put(line.id(), FieldAnswer.of(reading, reading.value().map(say).orElse("")));
+    }
+
+    private static String sayPlace(Place place) {
+        List<String> parts = new ArrayList<>();
+        if (!place.street().isBlank()) {
+            parts.add(place.street());
+        }
+        if (!place.town().isBlank()) {
+            parts.add("town " + place.town());
+        }
+        if (!place.postcode().isBlank()) {
+            parts.add("postcode " + place.postcode());
+        }
+        return String.join(" · ", parts);
+    }
+
+    private static String sayTelephone(Telephone telephone) {
+        return "People from abroad dial " + telephone.international();
+    }
+
+    private void services() {
+        Set<String> names = new java.util.HashSet<>();
+        for (int i = 0; i < sheet.services().size(); i++) {
+            String field = "services." + i;
+            TypedSheet.TypedService typed = sheet.services().get(i);
+            String name = typed.name().strip();
+            if (i >= TypedSheet.MOST_SERVICES) {
+                answers.put(field, FieldAnswer.refused("At most " + TypedSheet.MOST_SERVICES + " services fit.", 0, 0));
+            } else if (name.isEmpty()) {
+                answers.put(field, FieldAnswer.refused("Name the service, or take the row out.", 0, 0));
+            } else if (name.length() > Service.LONGEST_NAME) {
+                answers.put(
+                        field,
+                        FieldAnswer.refused(
+                                "At most " + Service.LONGEST_NAME + " characters, please.",
+                                Service.LONGEST_NAME,
+                                name.length()));
+            } else if (!names.add(name.toLowerCase(Locale.ROOT))) {
+                answers.put(field, FieldAnswer.refused("This service stands here twice.", 0, name.length()));
+            } else {
+                service(field, typed, name);
+            }
+        }
+    }
+
+    private void service(String field, TypedSheet.TypedService typed, String name) {
+        Price price = null;
+        if (!typed.price().isBlank()) {
+            Reading<Price> reading = Price.read(typed.price(), sheet.region());
+            price = reading.value().orElse(null);
+            answers.put(
+                    field + ".price",
+                    FieldAnswer.of(reading, reading.value().map(Price::say).orElse("")));
+        }
+        Integer minutes = null;
+        if (!typed.minutes().isBlank()) {
+            Reading<Integer> reading = Minutes.read(typed.minutes());
+            minutes = reading.value().orElse(null);
+            answers.put(
+                    field + ".minutes",
+                    FieldAnswer.of(reading, reading.value().map(Minutes::say).orElse("")));
+        }
+        put(new Fact<>(
+                "service/" + typed.id(),
+                new Service(name, typed.summary().strip(), price, minutes, typed.usual()),
+                Fact.State.GIVEN,
+                typed.usual().isBlank() ? Fact.Origin.TYPED : Fact.Origin.FROM_TRADE));
+        answers.put(field, FieldAnswer.read(""));
+    }
+
+    private void links() {
+        for (int i = 0; i < sheet.links().size(); i++) {
+            String field = "links." + i;
+            String typed = sheet.links().get(i);
+            if (typed == null || typed.isBlank()) {
+                answers.put(field, FieldAnswer.NOTHING);
+                continue;
+            }
+            if (i >= TypedSheet.MOST_LINKS) {
+                answers.put(
+                        field,
+                        FieldAnswer.refused("At most " + TypedSheet.MOST_LINKS + " links fit.", 0, typed.length()));
+                continue;
+            }
+            Reading<Link> reading = Networks.shipped().read(typed);
+            int number = i;
+            reading.value().ifPresent(link -> put(Fact.typed("link/" + number, link)));
+            answers.put(
+                    field,
+                    FieldAnswer.of(
+                            reading,
+                            reading.value()
+                                    .map(link -> link.label() + " · " + link.url())
+                                    .orElse("")));
+        }
+    }
+
+    private void founded() {
+        String typed = sheet.line(Line.FOUNDED).strip();
+        if (typed.isEmpty()) {
+            answers.put("founded", FieldAnswer.NOTHING);
+            return;
+        }
+        if (!typed.matches("[0-9]{4}")
+                || Integer.parseInt(typed) < OLDEST_YEAR
+                || Integer.parseInt(typed) > today.getYear()) {
+            answers.put(
+                    "founded",
+                    FieldAnswer.refused(
+                            "Give the year in four figures, up to " + today.getYear() + ".", 0, typed.length()));
+            return;
+        }
+        put(Fact.typed("founded", new FactValue.Founded(Integer.parseInt(typed))));
+        answers.put("founded", FieldAnswer.read(""));
+    }
+
+    private void membership() {
+        String body = sheet.line(Line.MEMBERSHIP_BODY);
+        if (body.isBlank()) {
+            answers.put("membership", FieldAnswer.NOTHING);
+            return;
+        }
+        Reading<FactValue.Membership> reading =
+                Credentials.read(body, sheet.line(Line.MEMBERSHIP_NUMBER), sheet.line(Line.MEMBERSHIP_UNTIL), today);
+        reading.value().ifPresent(value -> put(Fact.typed("membership", value)));
+        answers.put(
+                "membership",
+                FieldAnswer.of(reading, reading.value().map(Credentials::say).orElse("")));
+    }
+}
