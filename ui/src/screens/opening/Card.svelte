@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { api } from '../../api/client';
   import AnswerLine from '../../parts/AnswerLine.svelte';
   import Row from '../../parts/Row.svelte';
   import type { SiteState } from '../../site.svelte';
@@ -11,11 +12,8 @@
   let { site }: { site: SiteState } = $props();
 
   const visits = $derived((site.view?.trade.visits ?? false) || site.sheet.lines.area !== '');
-  const countries = [
-    { code: 'GB', words: 'United Kingdom' },
-    { code: 'IE', words: 'Ireland' },
-    { code: 'US', words: 'United States' }
-  ];
+  let countries = $state([{ code: 'GB', name: 'United Kingdom' }]);
+  void api.GET('/api/countries').then(({ data }) => (countries = data ?? countries));
 </script>
 
 <section class="leaf chosen card" aria-label="Facts">
@@ -36,8 +34,7 @@
       />
       <label class="hidden-words" for="region">Country</label>
       <select id="region" class="line country" bind:value={site.sheet.region} onchange={() => site.changed()}>
-        {#each countries as country (country.code)}<option value={country.code}>{country.words}</option
-          >{/each}
+        {#each countries as country (country.code)}<option value={country.code}>{country.name}</option>{/each}
       </select>
     </div>
   </Row>

@@ -9,6 +9,8 @@
   import { SiteState } from '../../site.svelte';
   import Lost from '../Lost.svelte';
   import Assumptions from './Assumptions.svelte';
+  import Facts from '../facts/Facts.svelte';
+  import Paste from '../facts/Paste.svelte';
   import Card from './Card.svelte';
   import Proof from './Proof.svelte';
   import EarlierSites from './EarlierSites.svelte';
@@ -64,51 +66,51 @@
   <Lost />
 {:else}
   <Frame {site} act={site.view?.kept ? publish : undefined}>
-    <div class="board">
-      <div class="sheet">
-        {#if isNew}
+    {#if !isNew}
+      <Facts {site} />
+    {:else}
+      <div class="board">
+        <div class="sheet">
           <h1>Tell us what people need to know</h1>
           <p class="lead">
             Three facts are enough for a first page: your trade, your name, and one way to reach you. Give
             them in any order.
           </p>
-        {:else}
-          <h1>Facts</h1>
-          <p class="lead">Said once here, used everywhere on the page.</p>
-        {/if}
-        {#if !id && !site.view}<EarlierSites />{/if}
-        <Card {site} />
-        {#if site.view && site.sheet.lines.trade.trim()}<Proof {site} />{/if}
-        <div class="foot">
-          <button class="act main" onclick={layOut}>{isNew ? 'Lay out the page' : 'See the page'}</button>
-          <div>
-            {#if nudge && (site.view?.missing.length ?? 1) > 0}<p class="nudge" role="alert">{nudge}</p>
-            {:else if isNew}<p class="quiet">Nothing is public until you say so.</p>{/if}
-            {#if site.view}<KeptLine keeping={site.keeping} hasKept={site.hasKept} />{/if}
+          {#if !id && !site.view}<EarlierSites />{/if}
+          <Card {site} />
+          <div class="paste"><Paste {site} wide /></div>
+          {#if site.view && site.sheet.lines.trade.trim()}<Proof {site} />{/if}
+          <div class="foot">
+            <button class="act main" onclick={layOut}>Lay out the page</button>
+            <div>
+              {#if nudge && (site.view?.missing.length ?? 1) > 0}<p class="nudge" role="alert">{nudge}</p>
+              {:else}<p class="quiet">Nothing is public until you say so.</p>{/if}
+              {#if site.view}<KeptLine keeping={site.keeping} hasKept={site.hasKept} />{/if}
+            </div>
           </div>
         </div>
+        <aside class="shape">
+          <div class="head">
+            <h2>Taking shape</h2>
+            <WidthSwitch bind:wide />
+          </div>
+          {#if begun && site.view}
+            <Shopfront
+              address={site.view.preview}
+              revision={site.view.revision}
+              width={wide ? 1280 : 390}
+              height={wide ? 300 : 560}
+              label="Your page as it stands"
+            />
+          {:else}
+            <div class="empty">
+              <p>Your page appears here with the first fact, and grows with every other.</p>
+            </div>
+          {/if}
+          {#if site.view && site.sheet.lines.trade.trim()}<Assumptions {site} />{/if}
+        </aside>
       </div>
-      <aside class="shape">
-        <div class="head">
-          <h2>Taking shape</h2>
-          <WidthSwitch bind:wide />
-        </div>
-        {#if begun && site.view}
-          <Shopfront
-            address={site.view.preview}
-            revision={site.view.revision}
-            width={wide ? 1280 : 390}
-            height={wide ? 300 : 560}
-            label="Your page as it stands"
-          />
-        {:else}
-          <div class="empty">
-            <p>Your page appears here with the first fact, and grows with every other.</p>
-          </div>
-        {/if}
-        {#if site.view && site.sheet.lines.trade.trim()}<Assumptions {site} />{/if}
-      </aside>
-    </div>
+    {/if}
   </Frame>
 {/if}
 
@@ -130,6 +132,9 @@
     gap: 12px 20px;
     align-items: center;
     margin-top: 18px;
+  }
+  .paste {
+    margin-top: 14px;
   }
   .nudge {
     color: var(--madder);

@@ -2,6 +2,7 @@
   import Row from '../../parts/Row.svelte';
   import AnswerLine from '../../parts/AnswerLine.svelte';
   import type { SiteState } from '../../site.svelte';
+  import LinksEditor from '../facts/LinksEditor.svelte';
   import TypedLine from './TypedLine.svelte';
 
   /** What makes the page stronger if it is true. All of it can be skipped. */
@@ -17,10 +18,6 @@
     const yes = site.sheet.practices;
     site.sheet.practices = yes.includes(key) ? yes.filter((each) => each !== key) : [...yes, key];
     site.changed();
-  }
-
-  function addLink(): void {
-    site.sheet.links.push('');
   }
 </script>
 
@@ -100,27 +97,7 @@
     <AnswerLine id="words-answer" answer={site.view?.answers['words']} typed={site.sheet.lines.words} />
   </Row>
   <Row label="Elsewhere">
-    {#each site.sheet.links as link, index (index)}
-      <label class="hidden-words" for="links-{index}">Link {index + 1}</label>
-      <input
-        id="links-{index}"
-        class="line"
-        placeholder="Paste a link, or a name like instagram @ashlatch"
-        bind:value={site.sheet.links[index]}
-        oninput={() => site.changed()}
-        aria-describedby="links-{index}-answer"
-      />
-      <AnswerLine
-        id="links-{index}-answer"
-        answer={site.view?.answers[`links.${index}`]}
-        typed={link}
-        take={(words) => {
-          site.sheet.links[index] = words;
-          site.changed();
-        }}
-      />
-    {/each}
-    <button class="word" type="button" onclick={addLink}>Add a link</button>
+    <LinksEditor {site} />
   </Row>
 </section>
 

@@ -4,7 +4,7 @@
   import AnswerLine from '../../parts/AnswerLine.svelte';
 
   /** What the business does: the trade's usual services to tap, and a row for each that was taken. */
-  let { site }: { site: SiteState } = $props();
+  let { site, summaries = false }: { site: SiteState; summaries?: boolean } = $props();
 
   const offered = $derived(
     (site.view?.trade.services ?? []).filter(
@@ -92,6 +92,17 @@
             >
           </span>
         </div>
+        {#if summaries}
+          <label class="hidden-words" for="{id}-summary">In a sentence: {service.name}</label>
+          <input
+            id="{id}-summary"
+            class="line summary"
+            placeholder="In a sentence"
+            dir="auto"
+            bind:value={service.summary}
+            oninput={() => site.changed()}
+          />
+        {/if}
         {#each ['', '.minutes', '.price'] as part (part)}
           {@const answer = answerOf(`services.${index}${part}`)}
           {#if answer?.state === 'REFUSED'}
@@ -129,6 +140,11 @@
   }
   .name {
     font-weight: 700;
+  }
+  .summary {
+    margin-bottom: 8px;
+    border-bottom-color: var(--rule);
+    font-size: 15px;
   }
   .acts {
     display: flex;

@@ -82,6 +82,7 @@ class AccountTest {
             "get /api/invitations/{token}",
             "get /api/trades",
             "get /api/stand-in/mails",
+            "get /api/countries",
             "get /api/sites",
             "post /api/sites");
 

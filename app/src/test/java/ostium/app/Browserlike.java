@@ -93,6 +93,25 @@ public final class Browserlike {
                 body == null ? HttpRequest.BodyPublishers.noBody() : HttpRequest.BodyPublishers.ofString(json)));
     }
 
+    /** Sends a file as the interface does, as the part {@code file} of a form. */
+    public Answer upload(String path, String name, byte[] bytes) {
+        token();
+        String boundary = "----ostium-test";
+        byte[] head = ("--" + boundary + "\r\nContent-Disposition: form-data; name=\"file\"; filename=\"" + name
+                        + "\"\r\nContent-Type: application/octet-stream\r\n\r\n")
+                .getBytes(StandardCharsets.UTF_8);
+        byte[] foot = ("\r\n--" + boundary + "--\r\n").getBytes(StandardCharsets.UTF_8);
+        HttpRequest.Builder request = request(path).header("Content-Type", "multipart/form-data; boundary=" + boundary);
+        String token = cookie("XSRF-TOKEN");
+        if (token != null) {
+            request.header("X-XSRF-TOKEN", token);
+        }
+        return send(request.POST(HttpRequest.BodyPublishers.concat(
+                HttpRequest.BodyPublishers.ofByteArray(head),
+                HttpRequest.BodyPublishers.ofByteArray(bytes),
+                HttpRequest.BodyPublishers.ofByteArray(foot))));
+    }
+
     /** A call without the CSRF header, as another site's page would make it. */
     public Answer callWithoutToken(String method, String path, String json) {
         return send(request(path)

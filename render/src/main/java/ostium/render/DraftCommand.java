@@ -6,16 +6,23 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.LocalDate;
 import java.util.Map;
+import java.util.Set;
 import java.util.concurrent.Callable;
 import ostium.core.draft.Brief;
 import ostium.core.draft.Draft;
 import ostium.core.draft.Drafter;
 import ostium.core.draft.Seed;
 import ostium.core.fact.EmailAddress;
+import ostium.core.fact.Place;
 import ostium.core.format.LocalBusinessReader;
+import ostium.core.paste.PasteReader;
+import ostium.core.paste.Source;
+import ostium.core.paste.Taking;
 import ostium.core.sheet.FieldAnswer;
+import ostium.core.sheet.Line;
 import ostium.core.sheet.SheetReader;
 import ostium.core.sheet.SheetReading;
+import ostium.core.sheet.TypedSheet;
 import ostium.core.trade.Goal;
 import picocli.CommandLine;
 
@@ -23,10 +30,12 @@ import picocli.CommandLine;
 @CommandLine.Command(
         name = "./ostium draft",
         description =
-                "Reads the facts of a business from schema.org LocalBusiness JSON-LD and writes its site as plain files.",
+                "Reads the facts of a business from schema.org LocalBusiness JSON-LD or a vCard and writes its site as plain files.",
         mixinStandardHelpOptions = true)
 public final class DraftCommand implements Callable<Integer> {
-    @CommandLine.Parameters(paramLabel = "FILE", description = "the facts, as JSON-LD")
+    private static final String CARD = "BEGIN:VCARD";
+
+    @CommandLine.Parameters(paramLabel = "FILE", description = "the facts, as JSON-LD or vCard")
     private Path file;
 
     @CommandLine.Option(
@@ -62,7 +71,10 @@ public final class DraftCommand implements Callable<Integer> {
         var errors = spec.commandLine().getErr();
         LocalBusinessReader.Read read;
         try {
-            read = LocalBusinessReader.read(Files.readString(file), seed);
+            String source = Files.readString(file);
+            read = source.stripLeading().regionMatches(true, 0, CARD, 0, CARD.length())
+                    ? card(source)
+                    : LocalBusinessReader.read(source, seed);
         } catch (MalformedInputException e) {
             errors.println(file + ": this is not a UTF-8 text");
             return 2;
@@ -101,6 +113,23 @@ public final class DraftCommand implements Callable<Integer> {
         Brief brief = sheet.brief().withForm(mail);
         write(asked == null ? brief : brief.withGoal(asked));
         return 0;
+    }
+
+    /** The facts of a contact file, as if each had been taken onto an empty sheet. */
+    private LocalBusinessReader.Read card(String words) {
+        TypedSheet empty = TypedSheet.empty("GB", seed);
+        Source source = Source.pasted(words).value().orElseThrow();
+        LocalDate today = LocalDate.now(java.time.ZoneOffset.UTC);
+        TypedSheet sheet =
+                Taking.all(empty, PasteReader.read(source, empty, today).proposals());
+        // The country of the address says how its numbers and prices are meant.
+        String country = Place.read(sheet.line(Line.PLACE), "GB")
+                .value()
+                .map(Place::country)
+                .orElse("GB");
+        TypedSheet there = TypedSheet.empty(country, seed);
+        return new LocalBusinessReader.Read(
+                Taking.all(there, PasteReader.read(source, there, today).proposals()), Set.of());
     }
 
     private void write(Brief brief) throws IOException {

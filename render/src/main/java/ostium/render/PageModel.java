@@ -17,10 +17,13 @@ import ostium.core.fact.Facts;
 import ostium.core.fact.Link;
 import ostium.core.fact.Minutes;
 import ostium.core.fact.Place;
+import ostium.core.fact.Point;
 import ostium.core.fact.Price;
 import ostium.core.fact.Service;
 import ostium.core.fact.Telephone;
 import ostium.core.format.LocalBusiness;
+import ostium.core.hours.SpecialHours;
+import ostium.core.hours.When;
 import ostium.core.search.PageHead;
 import ostium.core.site.Item;
 import ostium.core.site.PlainText;
@@ -31,6 +34,8 @@ import ostium.core.trade.Goal;
 
 /** What the templates of a page ask for. Holds no rule of its own beyond how a thing is put on a page. */
 public final class PageModel {
+    private static final int DAYS_OF_A_WEEK = 7;
+
     private final Brief brief;
     private final Draft draft;
     private final Target target;
@@ -78,8 +83,8 @@ public final class PageModel {
 
     /** The timetable the page's script asks, as JSON in its script element. */
     public Content timetable() {
-        return output -> output.writeContent(
-                "<script type=\"application/json\" id=\"timetable\">" + Timetable.json(facts()) + "</script>");
+        return output -> output.writeContent("<script type=\"application/json\" id=\"timetable\">"
+                + Timetable.json(facts(), brief.today()) + "</script>");
     }
 
     /** Sections visitors see. */
@@ -120,6 +125,7 @@ public final class PageModel {
         return switch (section.kind()) {
             case SERVICES -> has("if.prices") ? "Prices" : "What we do";
             case ABOUT -> "About";
+            case TESTIMONIALS -> "Said of us";
             case HOURS -> "Hours";
             case PLACE -> "Where";
             case ENQUIRY -> "Write";
@@ -215,13 +221,15 @@ public final class PageModel {
     }
 
     public String firstName() {
-        return facts().one(FactValue.Person.class)
+        return facts().given("person", FactValue.Person.class)
                 .flatMap(person -> person.say("first"))
                 .orElse("");
     }
 
     public String personName() {
-        return facts().one(FactValue.Person.class).map(FactValue.Person::name).orElse("");
+        return facts().given("person", FactValue.Person.class)
+                .map(FactValue.Person::name)
+                .orElse("");
     }
 
     public String callWords() {
@@ -266,6 +274,11 @@ public final class PageModel {
     /** An address a phone's own map program opens, by RFC 5870 with a query; empty without a street. */
     public String mapUri() {
         List<String> lines = addressLines();
+        Optional<Point> point = facts().one(Point.class).filter(known -> lines.size() > 1);
+        if (point.isPresent()) {
+            String at = point.get().uri().substring("geo:".length()).replaceFirst(";.*", "");
+            return "geo:" + at + "?q=" + at;
+        }
         return lines.size() < 2
                 ? ""
                 : "geo:0,0?q="
@@ -360,6 +373,63 @@ public final class PageModel {
 
     public List<Link> links() {
         return facts().all(Link.class).stream().map(Fact::value).toList();
+    }
+
+    /** The customer's words a row stands for; null when they are gone or may not be shown. */
+    public FactValue.Testimonial testimonial(Item item) {
+        return facts().given(item.fact(), FactValue.Testimonial.class).orElse(null);
+    }
+
+    /** Rows of what customers said that visitors see. */
+    public List<Item> testimonials(Section section) {
+        return section.shownItems().stream()
+                .filter(item -> testimonial(item) != null)
+                .toList();
+    }
+
+    /** Days and seasons with other hours that are still to come, those of the coming week first. */
+    public List<String> specialHours() {
+        List<SpecialHours> all =
+                facts().one(FactValue.Special.class).map(FactValue.Special::all).orElse(List.of());
+        List<SpecialHours> soon = facts().openingTimes()
+                .map(times -> times.within(brief.today(), DAYS_OF_A_WEEK))
+                .orElse(List.of());
+        return Stream.concat(soon.stream(), all.stream())
+                .distinct()
+                .filter(hours ->
+                        !(hours.when() instanceof When.Once once) || !once.to().isBefore(brief.today()))
+                .map(SpecialHours::say)
+                .toList();
+    }
+
+    /** Further numbers with what they are for. */
+    public List<FactValue.NamedTelephone> furtherNumbers() {
+        return facts().all(FactValue.NamedTelephone.class).stream()
+                .map(Fact::value)
+                .toList();
+    }
+
+    /** Where text messages go, or null. */
+    public Telephone texts() {
+        return facts().one(FactValue.TextNumber.class)
+                .map(FactValue.TextNumber::number)
+                .orElse(null);
+    }
+
+    /** Registered names, numbers and lines, as they stand at the foot. */
+    public List<String> legalLines() {
+        return facts().all(FactValue.Legal.class).stream()
+                .flatMap(fact -> fact.value().say("").stream())
+                .flatMap(String::lines)
+                .toList();
+    }
+
+    /** How to find the place, in the owner's words, line by line. */
+    public List<String> finding() {
+        return facts().given("words/finding", FactValue.OwnWords.class)
+                .map(words ->
+                        words.words().lines().filter(line -> !line.isBlank()).toList())
+                .orElse(List.of());
     }
 
     // ---- doors and form ------------------------------------------------------------------------------------------

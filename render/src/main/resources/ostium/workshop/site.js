@@ -11,24 +11,39 @@
 
   const now = () => {
     const parts = new Intl.DateTimeFormat('en-GB', {
-      timeZone: table.zone, weekday: 'short', hour: '2-digit', minute: '2-digit', hourCycle: 'h23'
+      timeZone: table.zone, weekday: 'short', year: 'numeric', month: '2-digit', day: '2-digit', hour: '2-digit', minute: '2-digit', hourCycle: 'h23'
     }).formatToParts(new Date());
     const part = (type) => parts.find((p) => p.type === type).value;
-    return { day: names.indexOf(part('weekday')), minute: Number(part('hour')) * 60 + Number(part('minute')) };
+    const date = Date.UTC(Number(part('year')), Number(part('month')) - 1, Number(part('day')));
+    return { day: names.indexOf(part('weekday')), date, minute: Number(part('hour')) * 60 + Number(part('minute')) };
+  };
+
+  /* The hours of a day that is so many days from today: its own, or those of the week. */
+  const spansOf = ({ day, date }, ahead) => {
+    const key = new Date(date + ahead * 86400000).toISOString().slice(0, 10);
+    return table.dates[key] || table.days[(day + ahead + 7) % 7];
   };
 
   const say = () => {
-    const { day, minute } = now();
+    const today = now();
+    const { day, minute } = today;
     for (const back of [0, 1]) {
-      const open = table.days[(day - back + 7) % 7].find(
+      const open = spansOf(today, -back).find(
         ([from, to]) => minute + back * 1440 >= from && minute + back * 1440 < to
       );
       if (open) return open[1] - open[0] >= 1440 ? 'Open now' : `Open now, until ${clock(open[1])}`;
     }
-    for (let ahead = 0; ahead < 8; ahead++) {
-      const next = table.days[(day + ahead) % 7].find(([from]) => ahead > 0 || from > minute);
+    for (let ahead = 0; ahead < 60; ahead++) {
+      const next = spansOf(today, ahead).find(([from]) => ahead > 0 || from > minute);
       if (next) {
-        const when = ahead === 0 ? 'today' : ahead === 1 ? 'tomorrow' : names[(day + ahead) % 7];
+        const when =
+          ahead === 0
+            ? 'today'
+            : ahead === 1
+              ? 'tomorrow'
+              : ahead < 7
+                ? names[(day + ahead) % 7]
+                : new Date(today.date + ahead * 86400000).toLocaleDateString('en-GB', { day: 'numeric', month: 'short', timeZone: 'UTC' });
         return `Closed now. Open ${when} from ${clock(next[0])}`;
       }
     }

@@ -259,6 +259,19 @@ class SiteRendererTest {
         }
 
         @Test
+        void readsAContactFileToo(@org.junit.jupiter.api.io.TempDir java.nio.file.Path dir) throws IOException {
+            java.nio.file.Path file = dir.resolve("card.vcf");
+            java.nio.file.Files.writeString(
+                    file,
+                    "BEGIN:VCARD\nVERSION:4.0\nFN:Tolver Taps\nORG:Tolver Taps\nTITLE:plumber\nTEL:0117 496 0555\nEND:VCARD\n");
+            assertThat(run(file.toString(), "--out", dir.resolve("o").toString()))
+                    .as(said.toString())
+                    .isZero();
+            assertThat(java.nio.file.Files.readString(dir.resolve("o/index.html")))
+                    .contains("Tolver Taps", "0117 496 0555");
+        }
+
+        @Test
         void namesTheFieldOfAMistake(@org.junit.jupiter.api.io.TempDir java.nio.file.Path dir) throws IOException {
             java.nio.file.Path file = dir.resolve("b.jsonld");
             java.nio.file.Files.writeString(

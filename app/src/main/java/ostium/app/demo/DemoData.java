@@ -4,8 +4,12 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.nio.charset.StandardCharsets;
 import java.time.Clock;
+import java.time.DayOfWeek;
 import java.time.Duration;
+import java.time.LocalDate;
+import java.time.ZoneId;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
@@ -21,8 +25,11 @@ import ostium.app.site.StoredSite;
 import ostium.core.edit.SheetEdit;
 import ostium.core.enquiry.Form;
 import ostium.core.format.LocalBusinessReader;
+import ostium.core.sheet.Line;
+import ostium.core.sheet.TypedSheet;
+import ostium.core.sheet.TypedSheet.TypedRow;
 
-/** The demo world: Ada Ashlatch's site, live, with messages. All of it is invented. Loaded once. */
+/** The demo world: three businesses and their owners, each at another point. All of it is invented. Loaded once. */
 @Component
 @ConditionalOnProperty("ostium.demo")
 class DemoData {
@@ -58,11 +65,60 @@ class DemoData {
         if (accounts.byEmail(EMAIL).isPresent()) {
             return;
         }
+        ashlatch();
+        wrenAndTindle();
+        bellkite();
+    }
+
+    /** Drafted and half edited: a line of the facts is not understood, and a heading is the owners' own. */
+    private void wrenAndTindle() throws IOException, LocalBusinessReader.Unreadable {
+        Account tom = accounts.signUp("Tom Wren", "tom@wrentindle.example", PASSWORD);
+        TypedSheet sheet = sheet("wren-and-tindle")
+                .with(Line.PERSON, "Tom Wren")
+                .with(Line.EMAIL, "tom@wrentindle.example")
+                .with(Line.POINT, "49.7012, -7.4031")
+                .with(Line.WORDS_FINDING, "The loft is over the chandler’s. Ring the ship’s bell; we come down.")
+                .withRows(List.of(new TypedRow(
+                        "person", "isolde", Map.of("name", "Isolde Tindle", "role", "action and voicing"))));
+        StoredSite site = sites.create(tom.id(), null, sheet);
+        log.keepDraft(site, tom.id(), tom.email());
+        site = sites.byId(site.id()).orElseThrow();
+        log.edit(
+                site,
+                tom.id(),
+                site.revision(),
+                "demo-half-edited",
+                new SheetEdit.SetLine("hours", "Tue-Fri 10-6, Sat 10-2ish"));
+    }
+
+    /** Facts given, and nothing kept yet. */
+    private void bellkite() throws IOException, LocalBusinessReader.Unreadable {
+        Account marguerite = accounts.signUp("Marguerite Bell", "marguerite@bellkite.example", PASSWORD);
+        sites.create(
+                marguerite.id(),
+                null,
+                sheet("bellkite")
+                        .with(Line.EMAIL, "marguerite@bellkite.example")
+                        .with(Line.EXCEPTIONS, "Thanksgiving closed"));
+    }
+
+    private static TypedSheet sheet(String business) throws IOException, LocalBusinessReader.Unreadable {
+        return LocalBusinessReader.read(source(business), SEED).sheet();
+    }
+
+    /** Live, with messages, a closure next week and one change that is not public yet. */
+    private void ashlatch() throws IOException, LocalBusinessReader.Unreadable {
         Account ada = accounts.signUp("Ada Ashlatch", EMAIL, PASSWORD);
+        LocalDate closure = LocalDate.now(clock.withZone(ZoneId.of("Europe/London")))
+                .plusWeeks(1)
+                .with(DayOfWeek.THURSDAY);
         StoredSite site = sites.create(
                 ada.id(),
                 null,
-                LocalBusinessReader.read(source("ashlatch"), SEED).sheet());
+                sheet("ashlatch")
+                        .with(Line.TEXTS, "the same number")
+                        .with(Line.EXCEPTIONS, closure + " closed (guild meeting)\nChristmas Day closed")
+                        .withHidden(List.of("email")));
         log.keepDraft(site, ada.id(), ada.email());
         site = sites.byId(site.id()).orElseThrow();
         publishing.publish(site, "ashlatch");
@@ -77,6 +133,10 @@ class DemoData {
                 site.revision(),
                 "demo-unpublished-change",
                 new SheetEdit.SetLine("service/" + nests + "/summary", "Outside the nesting season only"));
+        messages(site);
+    }
+
+    private void messages(StoredSite site) {
         Form form = Form.of(sites.read(sites.state(site)).brief());
         enquiry(
                 site,

@@ -9,6 +9,7 @@ import org.springframework.http.converter.HttpMessageNotReadableException;
 import org.springframework.transaction.TransactionException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
+import org.springframework.web.multipart.MaxUploadSizeExceededException;
 import ostium.core.edit.Stored;
 
 /** Errors as {@code application/problem+json} (RFC 9457), in words an owner understands. */
@@ -39,6 +40,11 @@ class Problems {
     ProblemDetail away(Exception e) {
         LoggerFactory.getLogger(Problems.class).warn("the database is away: {}", e.getMessage());
         return ProblemDetail.forStatusAndDetail(HttpStatus.SERVICE_UNAVAILABLE, DatabaseAway.WORDS);
+    }
+
+    @ExceptionHandler
+    ProblemDetail tooLarge(MaxUploadSizeExceededException e) {
+        return ProblemDetail.forStatusAndDetail(HttpStatus.CONTENT_TOO_LARGE, BodyLimit.WORDS);
     }
 
     @ExceptionHandler

@@ -133,6 +133,19 @@ public record Brief(Facts facts, Trade trade, Goal goal, Set<Assumption> denied,
                 .findFirst();
     }
 
+    /** The owner's own words about the business, in the order they are read; how to find it stands beside the place. */
+    public List<Fact<FactValue.OwnWords>> ownWords() {
+        List<Fact<FactValue.OwnWords>> all = new ArrayList<>();
+        for (String id : OWN_WORDS) {
+            facts.all(FactValue.OwnWords.class).stream()
+                    .filter(fact -> fact.id().equals(id))
+                    .forEach(all::add);
+        }
+        return all;
+    }
+
+    private static final List<String> OWN_WORDS = List.of("words/does", "words/customers", "words", "words/began");
+
     public List<Fact<Service>> services() {
         return facts.all(Service.class);
     }

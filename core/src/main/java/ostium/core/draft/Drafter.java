@@ -4,9 +4,9 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import ostium.core.fact.Fact;
 import ostium.core.fact.FactValue;
@@ -64,6 +64,14 @@ public final class Drafter {
             case OPENING -> opening();
             case SERVICES -> services();
             case ABOUT -> about();
+            case TESTIMONIALS ->
+                section(
+                        kind,
+                        "slips",
+                        texts("heading", "testimonials.heading"),
+                        brief.facts().all(FactValue.Testimonial.class).stream()
+                                .map(fact -> Item.of(seed.id("testimonials/" + fact.id()), fact.id(), Map.of()))
+                                .toList());
             case HOURS -> section(kind, "sheet", texts("heading", "hours.heading"), List.of());
             case PLACE -> section(kind, "list", texts("heading", "place.heading"), List.of());
             case ENQUIRY ->
@@ -105,25 +113,19 @@ public final class Drafter {
 
     private Section about() {
         Map<String, Text> texts = texts("heading", "about.heading");
-        Optional<Fact<FactValue.OwnWords>> own =
-                brief.facts().all(FactValue.OwnWords.class).stream().findFirst();
-        if (own.isPresent()) {
-            List<Node> paragraphs = own.get()
-                    .value()
-                    .words()
-                    .strip()
-                    .lines()
+        List<Fact<FactValue.OwnWords>> own = brief.ownWords();
+        if (!own.isEmpty()) {
+            List<Node> paragraphs = own.stream()
+                    .flatMap(fact -> fact.value().words().strip().lines())
                     .map(String::strip)
                     .filter(line -> !line.isEmpty())
                     .<Node>map(line -> new Node.Paragraph(List.of(new Node.Words(line))))
                     .toList();
+            Set<String> needs = own.stream().map(Fact::id).collect(Collectors.toCollection(TreeSet::new));
             texts.put(
                     "own",
                     new Text(
-                            seed.id("about/own"),
-                            Text.Mark.OWN,
-                            paragraphs,
-                            new Text.Origin("", seed.value(), Set.of(own.get().id()))));
+                            seed.id("about/own"), Text.Mark.OWN, paragraphs, new Text.Origin("", seed.value(), needs)));
         }
         List<SentencePattern.Filled> said = Stream.of("about.person", "about.since", "about.acts", "about.membership")
                 .flatMap(place -> sentences.choose(place).stream())

@@ -31,7 +31,7 @@ public record Plan(List<Choice> sections, List<Choice> leftOut) {
             out.add(new Choice(SectionKind.SERVICES, "No services given yet."));
         }
         List<Choice> middle = new ArrayList<>();
-        boolean about = brief.facts().one(FactValue.OwnWords.class).isPresent()
+        boolean about = !brief.ownWords().isEmpty()
                 || brief.facts().one(FactValue.Person.class).isPresent()
                 || brief.facts().one(FactValue.Founded.class).isPresent()
                 || brief.membership().isPresent()
@@ -41,6 +41,17 @@ public record Plan(List<Choice> sections, List<Choice> leftOut) {
         } else {
             out.add(new Choice(
                     SectionKind.ABOUT, "Nothing to say yet. A name, a year or a yes to a question would carry it."));
+        }
+        int said = brief.facts().all(FactValue.Testimonial.class).size();
+        if (said > 0) {
+            middle.add(new Choice(
+                    SectionKind.TESTIMONIALS,
+                    said == 1
+                            ? "A customer may be quoted."
+                            : capital(Listing.number(said)) + " customers may be quoted."));
+        } else {
+            out.add(new Choice(
+                    SectionKind.TESTIMONIALS, "Nobody’s words yet. Two sentences from a customer say more than ours."));
         }
         if (brief.facts().one(FactValue.Hours.class).isPresent()) {
             middle.add(new Choice(SectionKind.HOURS, "Your hours are known."));

@@ -12,6 +12,7 @@ import ostium.core.draft.Draft;
 import ostium.core.draft.Drafter;
 import ostium.core.draft.Seed;
 import ostium.core.fact.Fact;
+import ostium.core.fact.FactValue;
 import ostium.core.fact.Facts;
 import ostium.core.fact.Service;
 import ostium.core.sheet.SheetReading;
@@ -27,9 +28,6 @@ import ostium.core.site.Text;
  * the {@linkplain ostium.core.snag.Snags snags} say so. Linked facts need nothing: they are read when the page is drawn.
  */
 public final class Consequences {
-    /** The owner's own words about the business: a fact that stands on the page as it is. */
-    private static final String OWN_WORDS = "words";
-
     private final State after;
     private final SheetReading was;
     private final SheetReading reading;
@@ -56,15 +54,20 @@ public final class Consequences {
     }
 
     private List<Edit> all() {
-        after.site().section(SectionKind.SERVICES).ifPresent(this::rows);
+        after.site().section(SectionKind.SERVICES).ifPresent(section -> rows(section, Service.class));
+        after.site().section(SectionKind.TESTIMONIALS).ifPresent(section -> rows(section, FactValue.Testimonial.class));
         Set<String> changed = changed();
         if (!changed.isEmpty()) {
             after.site().sections().forEach(section -> words(section, changed));
         }
-        if (changed.contains(OWN_WORDS)) {
+        if (ownWordsChanged()) {
             ownWords();
         }
         return edits;
+    }
+
+    private boolean ownWordsChanged() {
+        return !was.brief().ownWords().equals(reading.brief().ownWords());
     }
 
     /** Own words from the sheet follow the sheet for as long as they have not been changed on the page. */
@@ -84,30 +87,31 @@ public final class Consequences {
         }
     }
 
-    private void rows(Section services) {
-        for (Item item : services.items()) {
-            if (!item.fact().isEmpty()
-                    && after.sheet().services().stream()
-                            .noneMatch(row -> idOf(row.id()).equals(item.fact()))) {
-                edits.add(new ItemEdit.RemoveItem(services.id(), item.id()));
+    /** Rows of a section that are facts come and go with them. */
+    private void rows(Section section, Class<? extends FactValue> kind) {
+        for (Item item : section.items()) {
+            if (!item.fact().isEmpty() && !stands(item.fact())) {
+                edits.add(new ItemEdit.RemoveItem(section.id(), item.id()));
             }
         }
-        Set<String> shown = services.items().stream().map(Item::fact).collect(Collectors.toSet());
-        String last = services.items().isEmpty()
+        Set<String> shown = section.items().stream().map(Item::fact).collect(Collectors.toSet());
+        String last = section.items().isEmpty()
                 ? ""
-                : services.items().get(services.items().size() - 1).id();
-        Set<String> known = from.all(Service.class).stream().map(Fact::id).collect(Collectors.toSet());
-        for (Fact<Service> fact : to.all(Service.class)) {
+                : section.items().get(section.items().size() - 1).id();
+        Set<String> known = from.all(kind).stream().map(Fact::id).collect(Collectors.toSet());
+        for (Fact<? extends FactValue> fact : to.all(kind)) {
             if (!shown.contains(fact.id()) && !known.contains(fact.id())) {
                 String id = newId("row-" + fact.id().substring(fact.id().indexOf('/') + 1));
-                edits.add(new ItemEdit.PutItem(services.id(), last, Item.of(id, fact.id(), Map.of())));
+                edits.add(new ItemEdit.PutItem(section.id(), last, Item.of(id, fact.id(), Map.of())));
                 last = id;
             }
         }
     }
 
-    private static String idOf(String row) {
-        return "service/" + row;
+    /** Whether the row of a fact stands on the sheet, whatever can be read of it now. */
+    private boolean stands(String fact) {
+        return after.sheet().services().stream().anyMatch(row -> fact.equals("service/" + row.id()))
+                || after.sheet().rows().stream().anyMatch(row -> fact.equals(row.kind() + "/" + row.id()));
     }
 
     private String newId(String stem) {

@@ -65,6 +65,14 @@ public record Facts(String region, List<Fact<? extends FactValue>> list) {
         return all(kind).stream().findFirst().map(Fact::value);
     }
 
+    /** The value of one visible fact, if it is of this kind. */
+    public <V extends FactValue> Optional<V> given(String id, Class<V> kind) {
+        return byId(id).filter(fact -> fact.state() == Fact.State.GIVEN)
+                .map(Fact::value)
+                .filter(kind::isInstance)
+                .map(kind::cast);
+    }
+
     /** All visible facts of a kind, in order. */
     public <V extends FactValue> List<Fact<V>> all(Class<V> kind) {
         List<Fact<V>> found = new ArrayList<>();

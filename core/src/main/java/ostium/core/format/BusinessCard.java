@@ -62,7 +62,7 @@ public final class BusinessCard {
         if (!name.isEmpty()) {
             card.setOrganization(name);
         }
-        facts.one(FactValue.Person.class).ifPresent(person -> card.setFormattedName(person.name()));
+        facts.given("person", FactValue.Person.class).ifPresent(person -> card.setFormattedName(person.name()));
         said(sheet, Line.TRADE).ifPresent(card::addTitle);
         telephones(card, facts);
         facts.byId("email").map(fact -> ((EmailAddress) fact.value()).value()).ifPresent(card::addEmail);

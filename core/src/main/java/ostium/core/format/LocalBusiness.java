@@ -117,7 +117,7 @@ public final class LocalBusiness {
         brief.membership().ifPresent(member -> node.put("memberOf", member(member.value())));
         facts.one(FactValue.Founded.class)
                 .ifPresent(founded -> node.put("foundingDate", String.valueOf(founded.year())));
-        facts.one(FactValue.Person.class)
+        facts.given("person", FactValue.Person.class)
                 .ifPresent(person -> node.put("founder", Map.of("@type", "Person", "name", person.name())));
         List<String> links =
                 facts.all(Link.class).stream().map(fact -> fact.value().url()).toList();

@@ -45,6 +45,7 @@ public final class LocalBusinessReader {
 
     private final String source;
     private final long seed;
+    private String region = "GB";
     private final Map<String, String> fields = new LinkedHashMap<>();
     private final List<TypedSheet.TypedService> services = new ArrayList<>();
     private final List<String> links = new ArrayList<>();
@@ -92,7 +93,7 @@ public final class LocalBusinessReader {
         JsonNode business = business(root)
                 .orElseThrow(() -> new Unreadable("line 1, @type: there is no LocalBusiness with a name here"));
         String country = text(business.path("address").path("addressCountry"), "addressCountry");
-        String region = country.length() == 2
+        region = country.length() == 2
                 ? country.toUpperCase(Locale.ROOT)
                 : Country.called(country).map(Country::code).orElse("GB");
         fields.put("trade", trade(business));
@@ -358,12 +359,22 @@ public final class LocalBusinessReader {
         String most = text(specification.path("maxPrice"), "maxPrice");
         String price = text(offer.path("price"), "price") + text(specification.path("price"), "price");
         if (!most.isBlank()) {
-            return least + " " + currency + " - " + most + per;
+            return money(least, currency) + " - " + most + per;
         }
         if (!least.isBlank()) {
-            return "from " + least + " " + currency + per;
+            return "from " + money(least, currency) + per;
         }
-        return price.equals("0") ? "free" : price.isBlank() ? "" : price + " " + currency + per;
+        return price.equals("0") ? "free" : price.isBlank() ? "" : money(price, currency) + per;
+    }
+
+    /** An amount as people write it, where the sign says which currency it is. */
+    private String money(String amount, String currency) {
+        return switch (currency) {
+            case "GBP" -> "£" + amount;
+            case "EUR" -> "€" + amount;
+            case "USD" -> region.equals("US") ? "$" + amount : amount + " USD";
+            default -> amount + (currency.isBlank() ? "" : " " + currency);
+        };
     }
 
     private void extras(JsonNode value) throws Unreadable {

@@ -23,6 +23,7 @@ public enum SectionKind {
             Slot.lines("heading", "heading", 200),
             Slot.paragraphs("own", "your own words"),
             Slot.paragraphs("story", "story")),
+    TESTIMONIALS("Said of you", List.of("slips"), Slot.lines("heading", "heading", 200)),
     HOURS("Hours", List.of("sheet"), Slot.lines("heading", "heading", 200)),
     PLACE("Place", List.of("list"), Slot.lines("heading", "heading", 200)),
     ENQUIRY(

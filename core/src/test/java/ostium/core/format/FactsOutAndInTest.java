@@ -4,8 +4,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.nio.charset.StandardCharsets;
 import java.time.LocalDate;
-import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
@@ -16,13 +14,12 @@ import ostium.core.fact.Fact;
 import ostium.core.fact.Service;
 import ostium.core.paste.Findings;
 import ostium.core.paste.PasteReader;
-import ostium.core.paste.Proposal;
 import ostium.core.paste.Source;
+import ostium.core.paste.Taking;
 import ostium.core.sheet.Line;
 import ostium.core.sheet.SheetReading;
 import ostium.core.sheet.TypedSheet;
 import ostium.core.sheet.TypedSheet.TypedRow;
-import ostium.core.sheet.TypedSheet.TypedService;
 
 /** Facts that go out in an open format come in again the same. */
 class FactsOutAndInTest {
@@ -107,21 +104,7 @@ class FactsOutAndInTest {
                         .orElseThrow(),
                 TypedSheet.empty(like.region(), like.seed()),
                 TODAY);
-        Map<String, String> lines = new HashMap<>();
-        List<String> links = new ArrayList<>();
-        List<TypedService> services = new ArrayList<>();
-        for (Proposal proposal : findings.proposals()) {
-            if (proposal.service() != null) {
-                services.add(proposal.service());
-            } else if (proposal.path().equals("links")) {
-                links.add(proposal.words());
-            } else if (proposal.path().equals("exceptions")) {
-                lines.merge("exceptions", proposal.words(), (one, other) -> one + "\n" + other);
-            } else if (!proposal.path().isEmpty()) {
-                lines.put(proposal.path(), proposal.words());
-            }
-        }
-        return new TypedSheet(like.region(), lines, services, null, links, null, null, null, like.seed());
+        return Taking.all(TypedSheet.empty(like.region(), like.seed()), findings.proposals());
     }
 
     @Test

@@ -1,0 +1,98 @@
+<script lang="ts">
+  import AnswerLine from '../../parts/AnswerLine.svelte';
+  import type { SiteState } from '../../site.svelte';
+  import type { FactsState } from './facts.svelte';
+
+  /** Days and seasons with hours of their own, one a line; the country's holidays are offered. */
+  let { site, facts }: { site: SiteState; facts: FactsState } = $props();
+
+  const lines = $derived(site.sheet.lines.exceptions === '' ? [] : site.sheet.lines.exceptions.split('\n'));
+  const offered = $derived(
+    (facts.view?.holidays ?? []).filter(
+      (holiday) => !lines.some((line) => line.toLowerCase().includes(holiday.name.toLowerCase()))
+    )
+  );
+  let all = $state(false);
+
+  function set(at: number, words: string): void {
+    const next = [...lines];
+    next[at] = words;
+    site.sheet.lines.exceptions = next.join('\n');
+    site.changed();
+  }
+
+  function remove(at: number): void {
+    site.sheet.lines.exceptions = lines.filter((_, index) => index !== at).join('\n');
+    site.changed();
+  }
+
+  function add(words: string): void {
+    site.sheet.lines.exceptions = [...lines.filter((line) => line.trim()), words].join('\n');
+    if (words) site.changed();
+    else requestAnimationFrame(() => document.getElementById(`exceptions-${lines.length - 1}`)?.focus());
+  }
+
+  function day(date: string): string {
+    return new Date(`${date}T12:00:00`).toLocaleDateString('en-GB', { day: 'numeric', month: 'short' });
+  }
+</script>
+
+{#each lines.length ? lines : [''] as line, at (at)}
+  <div class="one">
+    <div>
+      <label class="hidden-words" for="exceptions-{at}">Other hours {at + 1}</label>
+      <input
+        id="exceptions-{at}"
+        class="line"
+        dir="auto"
+        value={line}
+        placeholder="24 Dec 9-12, or May-Sep: Mon-Sat 8-7"
+        oninput={(event) => set(at, event.currentTarget.value)}
+        aria-describedby="exceptions-{at}-answer"
+      />
+      <AnswerLine
+        id="exceptions-{at}-answer"
+        answer={site.view?.answers[`exceptions.${at}`]}
+        typed={line}
+        take={(words) => set(at, words)}
+      />
+    </div>
+    {#if line}
+      <button type="button" class="word" onclick={() => remove(at)}
+        >Take out<span class="hidden-words"> {line}</span></button
+      >
+    {/if}
+  </div>
+{/each}
+<div class="chips">
+  <button type="button" class="chip-leaf" onclick={() => add('')}>Another day</button>
+  {#each all ? offered : offered.slice(0, 4) as holiday (holiday.name)}
+    <button type="button" class="chip-leaf" onclick={() => add(holiday.line)}
+      >{holiday.name} closed <span class="quiet">{day(holiday.date)}</span></button
+    >
+  {/each}
+  {#if !all && offered.length > 4}
+    <button type="button" class="word" onclick={() => (all = true)}>{offered.length - 4} more holidays</button
+    >
+  {/if}
+</div>
+
+<style>
+  .one {
+    display: grid;
+    grid-template-columns: minmax(0, 1fr) auto;
+    gap: 14px;
+  }
+  .chips {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 8px;
+    align-items: center;
+    margin-top: 12px;
+  }
+  @media (max-width: 720px) {
+    .chip-leaf {
+      min-height: 44px;
+    }
+  }
+</style>

@@ -1,0 +1,62 @@
+<script lang="ts">
+  import { tick } from 'svelte';
+  import AnswerLine from '../../parts/AnswerLine.svelte';
+  import type { SiteState } from '../../site.svelte';
+
+  /** Links to pages elsewhere, in any form; each can be tried. */
+  let { site }: { site: SiteState } = $props();
+
+  async function add(): Promise<void> {
+    site.sheet.links.push('');
+    await tick();
+    document.getElementById(`links-${site.sheet.links.length - 1}`)?.focus();
+  }
+
+  function set(index: number, words: string): void {
+    site.sheet.links[index] = words;
+    site.changed();
+  }
+
+  /** The address a link was read as, to be opened beside. */
+  function address(index: number): string {
+    const answer = site.view?.answers[`links.${index}`];
+    return answer?.state === 'READ' ? (answer.says.split(' · ').at(-1) ?? '') : '';
+  }
+</script>
+
+{#each site.sheet.links as link, index (index)}
+  <div class="one">
+    <div>
+      <label class="hidden-words" for="links-{index}">Link {index + 1}</label>
+      <input
+        id="links-{index}"
+        class="line"
+        placeholder="Paste a link, or a name like instagram @ashlatch"
+        value={link}
+        oninput={(event) => set(index, event.currentTarget.value)}
+        aria-describedby="links-{index}-answer"
+      />
+      <AnswerLine
+        id="links-{index}-answer"
+        answer={site.view?.answers[`links.${index}`]}
+        typed={link}
+        take={(words) => set(index, words)}
+      />
+    </div>
+    {#if address(index)}
+      <a class="word" href={address(index)} target="_blank" rel="noopener noreferrer"
+        >Try it<span class="hidden-words">: {address(index)} in a new tab</span></a
+      >
+    {/if}
+  </div>
+{/each}
+<button class="word" type="button" onclick={add}>Add a link</button>
+
+<style>
+  .one {
+    display: grid;
+    grid-template-columns: minmax(0, 1fr) auto;
+    gap: 14px;
+    align-items: start;
+  }
+</style>

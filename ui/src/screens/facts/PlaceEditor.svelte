@@ -1,0 +1,56 @@
+<script lang="ts">
+  import Choice from '../../parts/Choice.svelte';
+  import type { SiteState } from '../../site.svelte';
+  import TypedLine from '../opening/TypedLine.svelte';
+
+  /** The address, its country, and how much of it visitors see. */
+  let { site, countries }: { site: SiteState; countries: { code: string; name: string }[] } = $props();
+
+  const shown = [
+    { value: 'whole', words: 'Show all of it' },
+    { value: 'town', words: 'The town only' },
+    { value: 'hidden', words: 'Hide it' }
+  ];
+</script>
+
+<label class="hidden-words" for="place">Address</label>
+<TypedLine {site} field="place" placeholder="Your address, or just your town" autocomplete="street-address" />
+<div class="more">
+  <Choice
+    label="How much of it visitors see"
+    choices={shown}
+    value={site.sheet.lines['place/shown'] || 'whole'}
+    choose={(value) => {
+      site.sheet.lines['place/shown'] = value === 'whole' ? '' : value;
+      site.changed();
+    }}
+  />
+  <label class="hidden-words" for="region">Country</label>
+  <select
+    id="region"
+    class="line"
+    value={site.sheet.region}
+    onchange={(event) => {
+      site.sheet.region = event.currentTarget.value;
+      site.changed();
+    }}
+  >
+    {#each countries as country (country.code)}<option value={country.code}>{country.name}</option>{/each}
+  </select>
+</div>
+
+<style>
+  .more {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 8px 24px;
+    align-items: center;
+    justify-content: space-between;
+    margin-top: 8px;
+  }
+  select {
+    width: 180px;
+    color: var(--pencil);
+    font-size: 15px;
+  }
+</style>

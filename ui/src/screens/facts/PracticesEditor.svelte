@@ -1,0 +1,54 @@
+<script lang="ts">
+  import type { SiteState } from '../../site.svelte';
+
+  /** The trade's questions, each answered with yes or left. */
+  let { site }: { site: SiteState } = $props();
+
+  function turn(key: string): void {
+    const yes = site.sheet.practices;
+    site.sheet.practices = yes.includes(key) ? yes.filter((each) => each !== key) : [...yes, key];
+    site.changed();
+  }
+</script>
+
+<ul>
+  {#each site.view?.trade.questions ?? [] as question (question.key)}
+    {@const yes = site.sheet.practices.includes(question.key)}
+    <li>
+      <span
+        >{question.ask}{#if yes}<span class="says">On the page: “{question.says}”</span>{/if}</span
+      >
+      <button class="chip-leaf" type="button" aria-pressed={yes} onclick={() => turn(question.key)}
+        >Yes<span class="hidden-words">, {question.ask}</span></button
+      >
+    </li>
+  {/each}
+</ul>
+
+<style>
+  ul {
+    margin: 0;
+    padding: 0;
+    list-style: none;
+  }
+  li {
+    display: flex;
+    justify-content: space-between;
+    align-items: center;
+    gap: 16px;
+    padding: 8px 0;
+  }
+  li + li {
+    border-top: 1px solid var(--fine-rule);
+  }
+  .says {
+    display: block;
+    color: var(--verdigris);
+    font-size: 15px;
+  }
+  @media (max-width: 720px) {
+    .chip-leaf {
+      min-height: 44px;
+    }
+  }
+</style>

@@ -1,0 +1,62 @@
+import type { components } from '../../api/schema';
+import type { LineName, Sheet } from '../../sheet';
+
+export type Findings = components['schemas']['Findings'];
+export type Proposal = components['schemas']['Proposal'];
+
+/** Puts a proposal onto a sheet. Answers how to take it back. */
+export function take(sheet: Sheet, proposal: Proposal, words = proposal.words): () => void {
+  if (proposal.service) {
+    const service = proposal.service;
+    const index = sheet.services.findIndex((row) => row.id === service.id && service.id !== '');
+    const before = sheet.services[index];
+    if (before) {
+      sheet.services[index] = service;
+      return () => (sheet.services[index] = before);
+    }
+    const taken = sheet.services.some((row) => row.id === service.usual);
+    const id = service.usual && !taken ? service.usual : crypto.randomUUID();
+    sheet.services.push({ ...service, id });
+    return () => (sheet.services = sheet.services.filter((row) => row.id !== id));
+  }
+  if (proposal.row) {
+    const id = crypto.randomUUID();
+    sheet.rows.push({ ...proposal.row, id });
+    return () => (sheet.rows = sheet.rows.filter((row) => row.id !== id));
+  }
+  if (proposal.path === 'links') {
+    sheet.links.push(words);
+    return () => sheet.links.splice(sheet.links.lastIndexOf(words), 1);
+  }
+  const line = proposal.path as LineName;
+  const before = sheet.lines[line];
+  sheet.lines[line] = line === 'exceptions' && before.trim() ? `${before.trimEnd()}\n${words}` : words;
+  return () => (sheet.lines[line] = before);
+}
+
+/** A stretch of a source: words, and the proposal they carry, if any. */
+export interface Stretch {
+  words: string;
+  proposal: Proposal | null;
+  left: boolean;
+}
+
+/** The source cut at what was found in it; of stretches that overlap, the first one counts. */
+export function stretches(findings: Findings): Stretch[] {
+  const marks = [
+    ...findings.proposals.map((proposal) => ({ ...proposal.at, proposal, left: false })),
+    ...findings.notUnderstood.map((at) => ({ ...at, proposal: null, left: true }))
+  ]
+    .filter((mark) => mark.to > mark.from)
+    .sort((one, other) => one.from - other.from || other.to - one.to);
+  const all: Stretch[] = [];
+  let at = 0;
+  for (const mark of marks) {
+    if (mark.from < at) continue;
+    if (mark.from > at) all.push({ words: findings.text.slice(at, mark.from), proposal: null, left: false });
+    all.push({ words: findings.text.slice(mark.from, mark.to), proposal: mark.proposal, left: mark.left });
+    at = mark.to;
+  }
+  if (at < findings.text.length) all.push({ words: findings.text.slice(at), proposal: null, left: false });
+  return all;
+}
