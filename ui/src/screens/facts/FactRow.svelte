@@ -67,14 +67,8 @@
       >
     </div>
   {:else}
-    <button
-      type="button"
-      class="opener"
-      bind:this={opener}
-      aria-expanded="false"
-      onclick={press}
-      aria-label={value ? `${label}: ${value}. Change it` : `${label}: ${act}. ${missing}`}
-    >
+    <button type="button" class="opener" bind:this={opener} aria-expanded="false" onclick={press}>
+      <span class="hidden-words">{label}: </span>
       <span class="value" class:asks={!value} dir="auto">{value || missing}</span>
       {#if !value}
         <span class="act-word">{act}</span>

@@ -9,6 +9,7 @@
   import TradeField from '../opening/TradeField.svelte';
   import TypedLine from '../opening/TypedLine.svelte';
   import AnswerLine from '../../parts/AnswerLine.svelte';
+  import AreaEditor from './AreaEditor.svelte';
   import ExceptionsEditor from './ExceptionsEditor.svelte';
   import FactRow from './FactRow.svelte';
   import { FactsState } from './facts.svelte';
@@ -17,6 +18,7 @@
   import LinksEditor from './LinksEditor.svelte';
   import Paste from './Paste.svelte';
   import PlaceEditor from './PlaceEditor.svelte';
+  import PointMap from './PointMap.svelte';
   import PracticesEditor from './PracticesEditor.svelte';
   import RowsEditor from './RowsEditor.svelte';
 
@@ -235,6 +237,12 @@
                   <ExceptionsEditor {site} {facts} />
                 {:else if kind.editor === 'place'}
                   <PlaceEditor {site} {countries} />
+                {:else if kind.editor === 'area'}
+                  <AreaEditor {site} placeholder={kind.placeholder ?? ''} />
+                {:else if kind.editor === 'point'}
+                  <label class="hidden-words" for="point">{kind.label}</label>
+                  <TypedLine {site} field="point" placeholder={kind.placeholder ?? ''} />
+                  <PointMap {site} />
                 {:else if kind.editor === 'services'}
                   <Services {site} summaries />
                 {:else if kind.editor === 'practices'}

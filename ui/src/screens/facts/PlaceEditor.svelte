@@ -1,7 +1,8 @@
 <script lang="ts">
   import Choice from '../../parts/Choice.svelte';
   import type { SiteState } from '../../site.svelte';
-  import TypedLine from '../opening/TypedLine.svelte';
+  import PlaceField from './PlaceField.svelte';
+  import PointMap from './PointMap.svelte';
 
   /** The address, its country, and how much of it visitors see. */
   let { site, countries }: { site: SiteState; countries: { code: string; name: string }[] } = $props();
@@ -14,7 +15,7 @@
 </script>
 
 <label class="hidden-words" for="place">Address</label>
-<TypedLine {site} field="place" placeholder="Your address, or just your town" autocomplete="street-address" />
+<PlaceField {site} />
 <div class="more">
   <Choice
     label="How much of it visitors see"
@@ -38,6 +39,7 @@
     {#each countries as country (country.code)}<option value={country.code}>{country.name}</option>{/each}
   </select>
 </div>
+<PointMap {site} />
 
 <style>
   .more {

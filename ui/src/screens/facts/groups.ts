@@ -6,6 +6,8 @@ export type Editor =
   | 'text'
   | 'trade'
   | 'place'
+  | 'area'
+  | 'point'
   | 'hours'
   | 'exceptions'
   | 'services'
@@ -163,6 +165,7 @@ export const GROUPS: FactGroup[] = [
     kinds: [
       line('area', 'Comes to', 'A list of the places you travel to.', 'Say where', {
         placeholder: 'The places, with commas between; “15 miles around” does too',
+        editor: 'area',
         when: 'visits',
         hideable: true
       }),
@@ -171,6 +174,7 @@ export const GROUPS: FactGroup[] = [
       }),
       line('point', 'On the map', 'Makes the directions exact, where an address is not enough.', 'Paste it', {
         placeholder: '49.7001, -7.4002 or a link from a map',
+        editor: 'point',
         rare: true,
         hideable: true
       }),

@@ -3,6 +3,7 @@
   import AnswerLine from '../../parts/AnswerLine.svelte';
   import Row from '../../parts/Row.svelte';
   import type { SiteState } from '../../site.svelte';
+  import PlaceField from '../facts/PlaceField.svelte';
   import Goals from './Goals.svelte';
   import Services from './Services.svelte';
   import TradeField from './TradeField.svelte';
@@ -26,12 +27,7 @@
   </Row>
   <Row label="Where" for="place">
     <div class="where">
-      <TypedLine
-        {site}
-        field="place"
-        placeholder="Your address, or just your town"
-        autocomplete="street-address"
-      />
+      <div><PlaceField {site} /></div>
       <label class="hidden-words" for="region">Country</label>
       <select id="region" class="line country" bind:value={site.sheet.region} onchange={() => site.changed()}>
         {#each countries as country (country.code)}<option value={country.code}>{country.name}</option>{/each}

@@ -83,6 +83,9 @@ class AccountTest {
             "get /api/trades",
             "get /api/stand-in/mails",
             "get /api/countries",
+            "get /api/places",
+            "get /api/places/at",
+            "get /api/places/map",
             "get /api/sites",
             "post /api/sites");
 

@@ -105,8 +105,19 @@ class AccessibilityTest {
             check(page, "an invitation that is not good any more");
 
             page.navigate(site);
-            page.locator("#name").waitFor();
+            page.getByText("in 8 places").waitFor();
             check(page, "facts of a public site");
+            owner.opensFact("Open");
+            page.getByLabel("Monday, 08:00 to 17:30").click();
+            page.getByRole(com.microsoft.playwright.options.AriaRole.SLIDER)
+                    .first()
+                    .waitFor();
+            check(page, "hours, drawn");
+            owner.opensFact("But not");
+            check(page, "days with other hours");
+            owner.opensFact("Said of you");
+            owner.pastes("0117 496 0143\nMon-Sat 8-8\n@ashlatch on the photo site\nGuild card being renewed");
+            check(page, "what was found in a paste");
 
             page.navigate(Chromium.editor() + "/sites");
             page.locator("main li").first().waitFor();

@@ -311,6 +311,7 @@ class ManuscriptTest {
             assertThat(shopfront(page).locator("#services")).containsText("Cowl fitting");
             owner.waitsUntilKept();
             page.navigate(page.url().replace("/page", ""));
+            owner.opensFact("Services");
             assertThat(page.locator("#services-0-price")).hasValue("70");
             assertThat(page.locator("#services-2")).hasValue("Cowl fitting");
         }

@@ -4,6 +4,7 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.util.UUID;
+import java.util.regex.Pattern;
 
 /** What an owner does, in the owner's words. */
 final class Owner {
@@ -25,6 +26,26 @@ final class Owner {
 
     Owner taps(String button) {
         button(button).first().click();
+        return this;
+    }
+
+    /** Opens a row of the facts sheet by what it is called. */
+    Owner opensFact(String label) {
+        fact(label).click();
+        return this;
+    }
+
+    /** A row of the facts sheet, as long as it is closed. */
+    Locator fact(String label) {
+        return page.getByRole(
+                AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^" + label + ": ")));
+    }
+
+    /** Pastes words into the box for what an owner has, and waits for what was found. */
+    Owner pastes(String words) {
+        page.locator("#paste").fill(words);
+        taps("Read it");
+        page.locator("#found-heading").waitFor();
         return this;
     }
 

@@ -1,0 +1,163 @@
+package ostium.browser;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.BoundingBox;
+import com.microsoft.playwright.options.FilePayload;
+import java.nio.charset.StandardCharsets;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+
+/** Facts: pasted rather than typed, changed once for every place, hours drawn as well as written. */
+class FactsTest {
+    private static final String SIGNATURE = """
+            Kind regards,
+
+            Tom Wren
+            Wren & Tindle Pianos
+            Piano tuner
+            3 Net Loft, Quillhaven QH1 2NL
+            0117 496 0388 / mob 07700 900388
+            Tue-Fri 10-6, Sat 10-2
+            tom@wrentindle.example
+
+            Tuning (90 min) ........ £85
+            Pitch raise, 150 min ... £130
+            Action regulation from £240
+            """;
+
+    @Test
+    void aSignatureAndAPriceListBecomeAPublicPageWithNoOtherTyping() {
+        try (BrowserContext context = Chromium.context(Chromium.Screen.LAPTOP)) {
+            Page page = context.newPage();
+            List<String> complaints = Chromium.complaints(page);
+            Owner owner = Owner.at(page, "/");
+            owner.pastes(SIGNATURE);
+            assertThat(page.locator("pre .mark")).hasCount(12);
+            owner.taps("Take all 12");
+            assertThat(page.locator("#name")).hasValue("Wren & Tindle Pianos");
+            assertThat(page.locator("#hours-answer")).hasText("Tue–Fri 10–6 · Sat 10–2 · Sun, Mon closed");
+            assertThat(page.locator("#services-2-price")).hasValue("from £240");
+            assertThat(page.frameLocator("iframe").locator("#services")).containsText("£130");
+            owner.waitsUntilKept().taps("Lay out the page");
+            page.waitForURL("**/page");
+            owner.keepsTheDraft();
+            page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Publish"))
+                    .first()
+                    .click();
+            page.waitForURL("**/publish");
+            owner.taps("Make it public");
+            page.getByText("Your page is public at").waitFor();
+            page.navigate(Chromium.site("wren-tindle-pianos"));
+            assertThat(page.locator("body")).containsText("0117 496 0388");
+            assertThat(page.locator("#services")).containsText("£240");
+            assertThat(page.locator("#place, #hours").first()).isVisible();
+            assertThat(page.locator("a[href='sms:+447700900388']").first()).isAttached();
+            assertThat(complaints).isEmpty();
+        }
+    }
+
+    /** A site of somebody new, published, from which the facts sheet is opened. */
+    private static Owner published(Page page, String name, String address) {
+        Owner owner = Owner.at(page, "/")
+                .says("trade", "chimney sweep")
+                .says("name", name)
+                .says("telephone", "0117 496 0142")
+                .says("hours", "Mon-Fri 9-5");
+        owner.taps("Chimney sweep").waitsUntilKept().taps("Lay out the page");
+        page.waitForURL("**/page");
+        owner.keepsTheDraft().publishes(address);
+        page.navigate(page.url().replace("/publish", ""));
+        page.locator("button.opener").first().waitFor();
+        return owner;
+    }
+
+    @Test
+    void aTelephoneChangedOnceChangesInEveryPlace() {
+        try (BrowserContext context = Chromium.context(Chromium.Screen.LAPTOP)) {
+            Page page = context.newPage();
+            Owner owner = published(page, "Changing Sweeps", "changing-sweeps");
+            String facts = page.url();
+            Locator telephone = owner.fact("Telephone");
+            assertThat(telephone).containsText(java.util.regex.Pattern.compile("in [5-9] places"));
+            owner.opensFact("Telephone").says("telephone", "0117 496 0999");
+            page.keyboard().press("Enter");
+            assertThat(telephone).isFocused();
+            assertThat(telephone).containsText("0117 496 0999");
+            owner.waitsUntilKept();
+            page.navigate(facts + "/publish");
+            owner.taps("Publish");
+            page.getByText("Your page is public at").waitFor();
+            page.navigate(Chromium.site("changing-sweeps"));
+            String html = page.content();
+            assertThat(html).doesNotContain("0117 496 0142").doesNotContain("1174960142");
+            assertThat(page.locator("a[href='tel:+441174960999']").count()).isGreaterThan(3);
+            assertThat(html).contains("\"telephone\":\"+441174960999\"");
+        }
+    }
+
+    @Test
+    void hoursAreDrawnByMouseAndByKeysInStepWithTheLine() {
+        try (BrowserContext context = Chromium.context(Chromium.Screen.LAPTOP)) {
+            Page page = context.newPage();
+            Owner owner = published(page, "Drawn Sweeps", "drawn-sweeps");
+            owner.opensFact("Open");
+            page.getByLabel("Saturday, closed").click();
+            Locator ruler = page.locator(".ruler");
+            ruler.scrollIntoViewIfNeeded();
+            BoundingBox box = ruler.boundingBox();
+            page.mouse().move(box.x + box.width * 10 / 24, box.y + 20);
+            page.mouse().down();
+            page.mouse().move(box.x + box.width * 12 / 24, box.y + 20);
+            page.mouse().move(box.x + box.width * 14 / 24, box.y + 20);
+            page.mouse().up();
+            assertThat(page.locator("#hours")).hasValue("Mon-Fri 09:00-17:00, Sat 10:00-14:00");
+            assertThat(page.locator("#hours-answer")).hasText("Mon–Fri 9–5 · Sat 10–2 · Sun closed");
+
+            Locator closes = page.getByRole(AriaRole.SLIDER, new Page.GetByRoleOptions().setName("Saturday closes"));
+            closes.press("ArrowRight");
+            closes.press("ArrowRight");
+            assertThat(closes).hasAttribute("aria-valuetext", "14:30");
+            assertThat(page.locator("#hours")).hasValue("Mon-Fri 09:00-17:00, Sat 10:00-14:30");
+
+            page.locator("#hours").fill("Tue-Thu 8-12");
+            assertThat(page.getByLabel("Tuesday, 08:00 to 12:00")).isVisible();
+            assertThat(page.getByLabel("Saturday, closed")).isVisible();
+            page.getByLabel("Tuesday, 08:00 to 12:00").click();
+            page.getByRole(AriaRole.SLIDER, new Page.GetByRoleOptions().setName("Tuesday opens"))
+                    .press("Delete");
+            assertThat(page.locator("#hours")).hasValue("Wed-Thu 08:00-12:00");
+        }
+    }
+
+    @Test
+    void aFileIsReadAndWhatIsLeftOrTakenCanBeTakenBack() {
+        try (BrowserContext context = Chromium.context(Chromium.Screen.LAPTOP)) {
+            Page page = context.newPage();
+            Owner.at(page, "/").says("telephone", "0117 496 0142").says("name", "Ada's");
+            page.locator("#paste-file")
+                    .setInputFiles(new FilePayload(
+                            "logo.jpg", "image/jpeg", "PK\3\4 packed".getBytes(StandardCharsets.ISO_8859_1)));
+            assertThat(page.locator("#paste-fault")).containsText("packed file");
+            page.locator("#paste-file")
+                    .setInputFiles(new FilePayload(
+                            "card.vcf",
+                            "text/vcard",
+                            "BEGIN:VCARD\nVERSION:3.0\nORG:Ashlatch Chimney Care\nTEL:0117 496 0142\nEND:VCARD\n"
+                                    .getBytes(StandardCharsets.UTF_8)));
+            assertThat(page.getByText("instead of Ada's")).isVisible();
+            assertThat(page.getByText("the same as you have")).isVisible();
+            page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Take Name Ashlatch Chimney Care"))
+                    .click();
+            assertThat(page.locator("#name")).hasValue("Ashlatch Chimney Care");
+            page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Undo Name Ashlatch Chimney Care"))
+                    .click();
+            assertThat(page.locator("#name")).hasValue("Ada's");
+        }
+    }
+}

@@ -1,0 +1,61 @@
+<script lang="ts">
+  import { api } from '../../api/client';
+  import type { components } from '../../api/schema';
+  import type { SiteState } from '../../site.svelte';
+  import TypedLine from '../opening/TypedLine.svelte';
+
+  /** Where the business comes to, and the question visitors ask of it. */
+  let { site, placeholder }: { site: SiteState; placeholder: string } = $props();
+
+  let place = $state('');
+  let answer = $state<(components['schemas']['ComesToView'] & { place: string }) | null>(null);
+
+  async function ask(event: SubmitEvent): Promise<void> {
+    event.preventDefault();
+    const asked = place.trim();
+    if (!asked || !site.view) return;
+    await site.keep();
+    const { data } = await api.GET('/api/sites/{id}/comes-to', {
+      params: { path: { id: site.view.id }, query: { place: asked } }
+    });
+    answer = data ? { ...data, place: asked } : null;
+  }
+
+  const says = $derived.by(() => {
+    if (!answer) return '';
+    const far = answer.metres ? `, ${(answer.metres / 1000).toFixed(1)} km away` : '';
+    return {
+      YES: `Yes: a visitor in ${answer.place}${far} is told that you come.`,
+      NO: `No: ${answer.place}${far} lies outside.`,
+      ASK: `${answer.place}${far}: a visitor is asked to ask you. Name it above if you go there.`
+    }[answer.answer];
+  });
+</script>
+
+<label class="hidden-words" for="area">Comes to</label>
+<TypedLine {site} field="area" {placeholder} />
+<form onsubmit={ask}>
+  <label for="comes-to">Do you come to</label>
+  <input id="comes-to" class="line" bind:value={place} placeholder="a village or a street" />
+  <button class="word" type="submit">Try it</button>
+</form>
+<p class="quiet" aria-live="polite">{says}</p>
+
+<style>
+  form {
+    display: flex;
+    gap: 12px;
+    align-items: baseline;
+    max-width: 420px;
+    margin-top: 10px;
+  }
+  label {
+    flex: none;
+    color: var(--pencil);
+    font-size: 15px;
+  }
+  form .line {
+    border-bottom-color: var(--rule);
+    font-size: 15px;
+  }
+</style>
