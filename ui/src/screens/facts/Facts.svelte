@@ -119,8 +119,6 @@
           .join('\n');
       case 'zone':
         return facts.view?.zone ?? '';
-      case 'yes':
-        return sheet.lines[line(kind)] ? 'Yes' : '';
       default:
         return sheet.lines[line(kind)].trim();
     }
@@ -156,12 +154,20 @@
         kind.editor
       ];
       const all = Object.entries(facts.view?.uses ?? {}).filter(([id]) => id.startsWith(prefix));
-      if (!all.length) return null;
+      if (!all.length) return unused(kind);
       const places = all.reduce((sum, [, each]) => sum + each.places, 0);
       const parts = [...new Set(all.flatMap(([, each]) => each.parts))];
       return { words: places === 1 ? 'in 1 place' : `in ${places} places`, parts: parts.join(', ') };
     }
-    return facts.use(kind.id);
+    return facts.use(kind.id) ?? unused(kind);
+  }
+
+  /** A fact that is known and stands nowhere: its section is not on the page. */
+  function unused(kind: FactKind) {
+    const shows = kind.editor === 'rows' || kind.id.startsWith('words') || kind.id.startsWith('hours/');
+    return shows && said(kind) && facts.view
+      ? { words: 'not on the page yet', parts: 'add its section under Page' }
+      : null;
   }
 
   function hide(kind: FactKind): void {
@@ -295,6 +301,18 @@
                 {:else}
                   <label class="hidden-words" for={kind.id.replace('/', '-')}>{kind.label}</label>
                   <TypedLine {site} field={line(kind)} placeholder={kind.placeholder ?? ''} />
+                  {#if kind.id === 'telephone' && site.sheet.lines.telephone}
+                    <label class="hide"
+                      ><input
+                        type="checkbox"
+                        checked={site.sheet.lines['callers-abroad'] === 'yes'}
+                        onchange={(event) => {
+                          site.sheet.lines['callers-abroad'] = event.currentTarget.checked ? 'yes' : '';
+                          site.changed();
+                        }}
+                      /> People call from abroad: show it with the country’s code</label
+                    >
+                  {/if}
                   {#if kind.id === 'texts' && !site.sheet.lines.texts && site.sheet.lines.telephone}
                     <button
                       type="button"

@@ -91,7 +91,8 @@
             if (kind(feature) === 'coast') return;
             drawn.bindTooltip(name, {
               permanent: true,
-              direction: 'center',
+              direction: kind(feature) === 'street' ? 'top' : 'center',
+              offset: [0, kind(feature) === 'street' ? 4 : 0],
               className: `map-words ${kind(feature)}`,
               opacity: 1
             });
@@ -183,7 +184,10 @@
     background: none;
     box-shadow: none;
     color: var(--pencil);
-    font-size: 13px;
+    font:
+      13px/1.2 'Atkinson Hyperlegible Next Variable',
+      system-ui,
+      sans-serif;
     text-shadow:
       0 0 3px var(--panel),
       0 0 3px var(--panel);

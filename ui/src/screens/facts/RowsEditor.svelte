@@ -66,7 +66,9 @@
       >
     {/if}
     <AnswerLine id="{kind}-{row.id}-answer" answer={site.view?.answers[`${kind}/${row.id}`]} typed="" />
-    <button type="button" class="word" onclick={() => remove(row.id)}>Take out</button>
+    <div class="long">
+      <button type="button" class="word" onclick={() => remove(row.id)}>Take out</button>
+    </div>
   </div>
 {/each}
 <button type="button" class="chip-leaf" onclick={another}>{rows.length ? 'Another' : add}</button>

@@ -113,10 +113,9 @@
         type="button"
         class="day"
         aria-pressed={chosen === index}
-        aria-label="{FULL_DAYS[index]}, {dayWords(each)}"
         onclick={() => (chosen = chosen === index ? null : index)}
       >
-        <span class="name">{DAYS[index]}</span>
+        <span class="name">{DAYS[index]}<span class="hidden-words">, {dayWords(each)}</span></span>
         <span class="lane">
           {#each each.spans as span, at (at)}
             <span class="bar" style:left={share(span.from)} style:width={length(span.from, span.to)}></span>

@@ -14,7 +14,6 @@ export type Editor =
   | 'practices'
   | 'links'
   | 'membership'
-  | 'yes'
   | 'zone'
   | 'rows';
 

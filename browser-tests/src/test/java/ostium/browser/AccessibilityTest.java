@@ -108,7 +108,7 @@ class AccessibilityTest {
             page.getByText("in 8 places").waitFor();
             check(page, "facts of a public site");
             owner.opensFact("Open");
-            page.getByLabel("Monday, 08:00 to 17:30").click();
+            owner.day("Mon", "08:00 to 17:30").click();
             page.getByRole(com.microsoft.playwright.options.AriaRole.SLIDER)
                     .first()
                     .waitFor();

@@ -41,6 +41,13 @@ final class Owner {
                 AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^" + label + ": ")));
     }
 
+    /** A day of the drawn week, with what is said of it. */
+    Locator day(String name, String hours) {
+        return page.getByRole(
+                AriaRole.BUTTON,
+                new Page.GetByRoleOptions().setName(Pattern.compile("^" + name + "\\s*, " + hours + "$")));
+    }
+
     /** Pastes words into the box for what an owner has, and waits for what was found. */
     Owner pastes(String words) {
         page.locator("#paste").fill(words);

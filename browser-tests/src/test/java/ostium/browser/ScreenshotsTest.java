@@ -55,6 +55,7 @@ class ScreenshotsTest {
             page.getByLabel("Services, prices: heading").click();
             page.evaluate("window.scrollTo(0, 0)");
             shoot(page, "manuscript" + suffix);
+            facts(page, site, suffix);
             if (screen == Chromium.Screen.LAPTOP) {
                 page.navigate(site + "/publish");
                 page.getByText("Versions").waitFor();
@@ -63,6 +64,29 @@ class ScreenshotsTest {
                 page.locator("main li").first().waitFor();
                 shoot(page, "all-sites" + suffix);
             }
+        }
+    }
+
+    private static void facts(Page page, String site, String suffix) {
+        page.navigate(site);
+        page.getByText("in 8 places").waitFor();
+        Owner owner = new Owner(page);
+        if (suffix.isEmpty()) {
+            owner.pastes("""
+                    Ada Ashlatch
+                    Ashlatch Chimney Care
+                    0117 496 0142 / mob 07700 900142
+                    Mon-Fri 8-5.30 Sat 9-1
+                    @ashlatchsweeps on the photo site
+                    Guild card being renewed""");
+        }
+        page.evaluate("document.activeElement.blur(); window.scrollTo(0, 0)");
+        shoot(page, "facts" + suffix);
+        if (suffix.isEmpty()) {
+            owner.opensFact("Open");
+            owner.day("Mon", "08:00 to 17:30").click();
+            page.locator(".band").evaluate("band => band.scrollIntoView({ block: 'center' })");
+            shoot(page, "facts-hours");
         }
     }
 

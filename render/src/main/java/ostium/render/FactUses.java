@@ -119,7 +119,7 @@ public final class FactUses {
     /** What a fact looks like on a page: one form, so that nothing is counted twice. */
     private static List<String> forms(FactValue value) {
         if (value instanceof Telephone telephone) {
-            return List.of(telephone.national());
+            return List.of(telephone.shown());
         }
         if (value instanceof FactValue.TextNumber texts) {
             return List.of("href:\"sms:" + texts.number().e164() + "\"");

@@ -367,8 +367,38 @@ public final class PageModel {
                 .orElse("");
     }
 
-    public Optional<FactValue.Membership> membership() {
-        return brief.membership().map(Fact::value);
+    /** Memberships and qualifications that are valid now. */
+    public List<FactValue.Membership> memberships() {
+        return brief.memberships().stream().map(Fact::value).toList();
+    }
+
+    /** What the owner promises to put right. */
+    public List<String> guarantees() {
+        return facts().all(FactValue.Guarantee.class).stream()
+                .map(fact -> fact.value().words())
+                .toList();
+    }
+
+    /** People beside the one visitors meet first. */
+    public List<FactValue.Person> others() {
+        return facts().all(FactValue.Person.class).stream()
+                .filter(fact -> !fact.id().equals("person"))
+                .map(Fact::value)
+                .toList();
+    }
+
+    /** The name for narrow places, or empty where the whole name stands there too. */
+    public String shortName() {
+        return facts().say("short-name", "").orElse("");
+    }
+
+    /** Hours of other kinds, each with what happens in them. */
+    public List<String> otherHours() {
+        return facts().all(FactValue.HoursFor.class).stream()
+                .map(fact ->
+                        (fact.value().use() == FactValue.HoursFor.Use.TELEPHONE ? "On the telephone " : "Appointments ")
+                                + fact.value().week().sayOpen())
+                .toList();
     }
 
     public List<Link> links() {

@@ -127,10 +127,15 @@ public record Brief(Facts facts, Trade trade, Goal goal, Set<Assumption> denied,
 
     /** The first membership that is valid today. */
     public Optional<Fact<FactValue.Membership>> membership() {
+        return memberships().stream().findFirst();
+    }
+
+    /** Memberships and qualifications that are valid today, in the owner's order. */
+    public List<Fact<FactValue.Membership>> memberships() {
         return facts.all(FactValue.Membership.class).stream()
                 .filter(fact -> fact.value().until().isBlank()
                         || !YearMonth.parse(fact.value().until()).isBefore(YearMonth.from(today)))
-                .findFirst();
+                .toList();
     }
 
     /** The owner's own words about the business, in the order they are read; how to find it stands beside the place. */

@@ -33,6 +33,7 @@ public record Plan(List<Choice> sections, List<Choice> leftOut) {
         List<Choice> middle = new ArrayList<>();
         boolean about = !brief.ownWords().isEmpty()
                 || brief.facts().one(FactValue.Person.class).isPresent()
+                || brief.facts().one(FactValue.Guarantee.class).isPresent()
                 || brief.facts().one(FactValue.Founded.class).isPresent()
                 || brief.membership().isPresent()
                 || brief.practices().size() > 1;

@@ -17,8 +17,9 @@ import java.util.Optional;
  *
  * @param e164 international form by ITU-T E.164, such as {@code +441174960123}
  * @param extension digits dialled after the connection, or empty
+ * @param abroad whether callers from abroad are expected, so that it is shown as they dial it
  */
-public record Telephone(String e164, String extension) implements FactValue {
+public record Telephone(String e164, String extension, boolean abroad) implements FactValue {
     private static final PhoneNumberUtil NUMBERS = PhoneNumberUtil.getInstance();
 
     public Telephone {
@@ -27,6 +28,20 @@ public record Telephone(String e164, String extension) implements FactValue {
         if (!e164.matches("\\+[1-9][0-9]{4,14}")) {
             throw new IllegalArgumentException("e164 is not a number by E.164: " + e164);
         }
+    }
+
+    public Telephone(String e164, String extension) {
+        this(e164, extension, false);
+    }
+
+    /** The same number, shown as it is dialled from abroad. */
+    public Telephone fromAbroad() {
+        return new Telephone(e164, extension, true);
+    }
+
+    /** As it stands on a page: in national form, or international where callers from abroad are expected. */
+    public String shown() {
+        return abroad ? international() : national();
     }
 
     /**
@@ -102,7 +117,8 @@ public record Telephone(String e164, String extension) implements FactValue {
     @Override
     public Optional<String> say(String facet) {
         return switch (facet) {
-            case "", "national" -> Optional.of(national());
+            case "" -> Optional.of(shown());
+            case "national" -> Optional.of(national());
             case "international" -> Optional.of(international());
             default -> Optional.empty();
         };

@@ -33,10 +33,10 @@ public record OpenState(boolean open, Instant until) {
             for (TimeSpan span : on.apply(date).spans()) {
                 Instant start = wall(date, span.from(), zone, false);
                 Instant end = wall(date, span.to(), zone, true);
-                if (openUntil != null && start.equals(openUntil)) {
-                    openUntil = end;
+                if (openUntil != null && !start.isAfter(openUntil)) {
+                    openUntil = end.isAfter(openUntil) ? end : openUntil;
                 } else if (!now.isBefore(start) && now.isBefore(end)) {
-                    openUntil = openUntil == null || end.isAfter(openUntil) ? end : openUntil;
+                    openUntil = end;
                 } else if (start.isAfter(now) && (opensAt == null || start.isBefore(opensAt))) {
                     opensAt = start;
                 }

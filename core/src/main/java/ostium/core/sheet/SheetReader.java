@@ -71,7 +71,11 @@ public final class SheetReader {
         field(Line.POINT, Point.read(sheet.line(Line.POINT)), SheetReader::sayPoint);
         zone();
         field(Line.AREA, Area.read(sheet.line(Line.AREA)), SheetReader::sayArea);
-        field(Line.TELEPHONE, Telephone.read(sheet.telephone(), sheet.region()), SheetReader::sayTelephone);
+        boolean abroad = sheet.line(Line.CALLERS_ABROAD).equals("yes");
+        field(
+                Line.TELEPHONE,
+                Telephone.read(sheet.telephone(), sheet.region()).map(number -> abroad ? number.fromAbroad() : number),
+                SheetReader::sayTelephone);
         texts();
         field(Line.EMAIL, EmailAddress.read(sheet.line(Line.EMAIL)), EmailAddress::value);
         new HoursLines(sheet, today, this::put, answers).read();

@@ -8,6 +8,7 @@ import ostium.core.Samples;
 import ostium.core.draft.Draft;
 import ostium.core.draft.Drafter;
 import ostium.core.draft.Seed;
+import ostium.core.sheet.TypedSheet.TypedRow;
 import ostium.core.sheet.TypedSheet.TypedService;
 import ostium.core.site.Item;
 import ostium.core.site.Node;
@@ -47,7 +48,10 @@ final class RandomEdits {
         String service = state.sheet().services().isEmpty()
                 ? "none"
                 : pick(state.sheet().services()).id();
-        return switch (random.nextInt(22)) {
+        String fact = state.sheet().rows().isEmpty()
+                ? "none"
+                : pick(state.sheet().rows()).id();
+        return switch (random.nextInt(27)) {
             case 0, 1, 2 -> new TextEdit.SetText(text.id(), Text.Mark.OWN, tree(), null);
             case 3 ->
                 new SheetEdit.SetLine(
@@ -76,6 +80,16 @@ final class RandomEdits {
             case 18 -> new ItemEdit.PutItem(withRows.id(), row, Item.of(id(), "service/" + service, Map.of()));
             case 19 -> new TextEdit.SetMarks(Map.of(text.id(), pick(List.of(Text.Mark.values()))));
             case 20 -> new TextEdit.RemoveText(text.id());
+            case 21, 22 ->
+                new SheetEdit.PutRow(
+                        new TypedRow(
+                                pick(List.of("testimonial", "person", "guarantee")),
+                                id(),
+                                Map.of("words", words(), "name", words(), "who", "Piet", "permission", "yes")),
+                        fact);
+            case 23 -> new SheetEdit.RemoveRow(fact);
+            case 24 -> new SheetEdit.MoveRow(fact, pick(List.of("", fact, "elsewhere")));
+            case 25 -> new SheetEdit.SetLine("hidden/" + pick(List.of("email", "telephone")), pick(List.of("yes", "")));
             default ->
                 new TextEdit.PutText(section.id(), pick(section.kind().slots()).name(), text(id()));
         };
