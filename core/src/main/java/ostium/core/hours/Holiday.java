@@ -8,8 +8,11 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 import ostium.core.format.DataFile;
 
 /**
@@ -51,6 +54,19 @@ public record Holiday(String id, String name, String on, String moved, List<Stri
     private static String plain(String words) {
         return words.toLowerCase(Locale.ROOT).replaceAll("['’.]", "").strip();
     }
+
+    /** The days all of a country keeps in a year. */
+    static Set<LocalDate> days(String country, int year) {
+        return DAYS.computeIfAbsent(
+                country + year,
+                key -> of(country).stream()
+                        .filter(holiday -> holiday.only() == null)
+                        .map(holiday -> holiday.in(year))
+                        .collect(Collectors.toUnmodifiableSet()));
+    }
+
+    /** Asked for again and again while a week is drawn; a few years of a dozen countries at most. */
+    private static final Map<String, Set<LocalDate>> DAYS = new ConcurrentHashMap<>();
 
     /** The day that is kept in a year, moved from a weekend where the country does so. */
     public LocalDate in(int year) {

@@ -3,7 +3,6 @@ package ostium.core.hours;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 
@@ -23,9 +22,14 @@ public record OpeningTimes(WeeklyHours usual, List<SpecialHours> special) {
 
     /** What differs on a day, if anything does. */
     public Optional<SpecialHours> specialOn(LocalDate date) {
-        return special.stream()
-                .filter(hours -> hours.when().covers(date))
-                .min(Comparator.comparingInt(hours -> hours.when().size()));
+        SpecialHours best = null;
+        for (SpecialHours hours : special) {
+            boolean smaller = best == null || hours.when().size() < best.when().size();
+            if (smaller && hours.when().covers(date)) {
+                best = hours;
+            }
+        }
+        return Optional.ofNullable(best);
     }
 
     public DayHours on(LocalDate date) {

@@ -112,9 +112,7 @@ public sealed interface When {
     record PublicHolidays(String country) implements When {
         @Override
         public boolean covers(LocalDate date) {
-            return Holiday.of(country).stream()
-                    .filter(holiday -> holiday.only() == null)
-                    .anyMatch(holiday -> holiday.in(date.getYear()).equals(date));
+            return Holiday.days(country, date.getYear()).contains(date);
         }
 
         @Override

@@ -4,9 +4,10 @@ import com.google.i18n.phonenumbers.PhoneNumberMatch;
 import com.google.i18n.phonenumbers.PhoneNumberUtil;
 import com.google.i18n.phonenumbers.PhoneNumberUtil.Leniency;
 import java.util.ArrayList;
-import java.util.Comparator;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
+import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import ostium.core.fact.EmailAddress;
@@ -34,6 +35,8 @@ final class ContactFinder {
 
     private final TextFinder.Words words;
     private final String region;
+    /** Numbers that have been told from other figures already; a page often says one many times. */
+    private final Set<String> known = new HashSet<>();
 
     ContactFinder(TextFinder.Words words, String region) {
         this.words = words;
@@ -132,16 +135,14 @@ final class ContactFinder {
                 }
             }
         }
-        // A landline first, so that it becomes the telephone and the mobile takes texts.
-        numbers.sort(Comparator.comparing(found -> Telephone.read(found.words(), region)
-                .value()
-                .map(Telephone::isMobile)
-                .orElse(true)));
         numbers.forEach(words::take);
     }
 
     private boolean isNumber(PhoneNumberMatch match, String before) {
         String raw = match.rawString();
+        if (known.contains(raw)) {
+            return true;
+        }
         boolean valid = PhoneNumberUtil.getInstance().isValidNumber(match.number());
         boolean labelled = before.toLowerCase(Locale.ROOT)
                 .matches(
@@ -152,7 +153,12 @@ final class ContactFinder {
             return false;
         }
         boolean formed = raw.matches("[+(0].*") || raw.matches("[0-9]{3}[-. ][0-9]{3}[-. ][0-9]{4}.*");
-        return Telephone.read(raw, region).value().isPresent() && (labelled || formed && (valid || raw.length() > 9));
+        boolean is =
+                Telephone.read(raw, region).value().isPresent() && (labelled || formed && (valid || raw.length() > 9));
+        if (is) {
+            known.add(raw);
+        }
+        return is;
     }
 
     private static Sureness sureness(PhoneNumberMatch match, String before) {

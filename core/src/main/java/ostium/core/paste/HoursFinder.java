@@ -2,7 +2,9 @@ package ostium.core.paste;
 
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import ostium.core.fact.Country;
@@ -31,6 +33,8 @@ final class HoursFinder {
     private final String region;
     private final LocalDate today;
     private final HoursLanguage language;
+    /** What has been read already; pages repeat themselves. */
+    private final Map<String, Reading<WeeklyHours>> readings = new HashMap<>();
 
     HoursFinder(TextFinder.Words words, String region, LocalDate today) {
         this.words = words;
@@ -87,7 +91,8 @@ final class HoursFinder {
     }
 
     private Reading<WeeklyHours> read(String said) {
-        return WeeklyHours.read(said.replaceAll("\\s*\\n\\s*", "; "), language);
+        return readings.computeIfAbsent(
+                said, words -> WeeklyHours.read(words.replaceAll("\\s*\\n\\s*", "; "), language));
     }
 
     /** The longest stretch of a line that reads as hours and has days in it. */

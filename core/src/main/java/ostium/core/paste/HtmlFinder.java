@@ -27,8 +27,43 @@ final class HtmlFinder implements Finder {
 
     private static final Set<String> ONE_OF = Set.of("name", "place", "hours", "trade", "person", "area", "founded");
 
-    private static final String BLOCKS =
-            "address,article,aside,blockquote,br,dd,div,dl,dt,fieldset,figcaption,figure,footer,form,h1,h2,h3,h4,h5,h6,header,hr,li,main,nav,ol,p,pre,section,table,tr,ul,title";
+    static final String DATA_HEADING = "Said in the data of the page:";
+
+    private static final Set<String> BLOCKS = Set.of(
+            "address",
+            "article",
+            "aside",
+            "blockquote",
+            "br",
+            "dd",
+            "div",
+            "dl",
+            "dt",
+            "fieldset",
+            "figcaption",
+            "figure",
+            "footer",
+            "form",
+            "h1",
+            "h2",
+            "h3",
+            "h4",
+            "h5",
+            "h6",
+            "header",
+            "hr",
+            "li",
+            "main",
+            "nav",
+            "ol",
+            "p",
+            "pre",
+            "section",
+            "table",
+            "tr",
+            "ul",
+            "title");
+    private static final Set<String> CELLS = Set.of("td", "th");
 
     private final String html;
     private final TypedSheet sheet;
@@ -71,7 +106,7 @@ final class HtmlFinder implements Finder {
     /** What a page says in its data only gets a line of its own after the words, so that it can be seen. */
     private static Found unseen(Found found, String text, StringBuilder unseen) {
         if (unseen.isEmpty()) {
-            unseen.append("\n\nSaid in the data of the page:");
+            unseen.append("\n\n").append(DATA_HEADING);
         }
         unseen.append('\n');
         int from = text.length() + unseen.length();
@@ -134,7 +169,7 @@ final class HtmlFinder implements Finder {
                     public void head(Node node, int depth) {
                         if (node instanceof TextNode words && depth < DEEPEST) {
                             text.append(words.text());
-                        } else if (node instanceof Element element && element.is(BLOCKS)) {
+                        } else if (node instanceof Element element && BLOCKS.contains(element.normalName())) {
                             newLine(text);
                         }
                     }
@@ -142,11 +177,11 @@ final class HtmlFinder implements Finder {
                     @Override
                     public void tail(Node node, int depth) {
                         if (node instanceof Element element) {
-                            if (element.is(BLOCKS)) {
+                            if (BLOCKS.contains(element.normalName())) {
                                 newLine(text);
-                            } else if (element.is("td,th")) {
+                            } else if (CELLS.contains(element.normalName())) {
                                 text.append("   ");
-                            } else if (element.is("a[href]")) {
+                            } else if (element.normalName().equals("a") && element.hasAttr("href")) {
                                 target(element, text);
                             }
                         }

@@ -2,7 +2,12 @@ package ostium.core.paste;
 
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Locale;
+import java.util.Set;
+import java.util.regex.Pattern;
 import ostium.core.fact.Reading.Span;
 import ostium.core.sheet.TypedSheet;
 
@@ -17,6 +22,9 @@ import ostium.core.sheet.TypedSheet;
  * }</pre>
  */
 public final class PasteReader {
+    /** Where one thing ends and another begins: lines, sentences, bars. */
+    private static final Pattern PARTS = Pattern.compile("(?<=\n)|(?<=[\\p{L}\\p{N})][.!?])(?=\\s)|(?=\\s[|•·]\\s)");
+
     private PasteReader() {}
 
     /** @param today the day by which dates without a year are understood */
@@ -39,21 +47,25 @@ public final class PasteReader {
         if (!result.saysAll()) {
             return List.of();
         }
+        boolean[] seen = new boolean[result.text().length() + 1];
+        result.found()
+                .forEach(
+                        found -> Arrays.fill(seen, found.at().from(), found.at().to(), true));
+        result.aside().forEach(aside -> Arrays.fill(seen, aside.from(), aside.to(), true));
+        Set<String> said = new HashSet<>();
+        result.found().forEach(found -> said.add(found.words().toLowerCase(Locale.ROOT)));
+        said.add(HtmlFinder.DATA_HEADING.toLowerCase(Locale.ROOT));
         List<Span> left = new ArrayList<>();
         int at = 0;
-        for (String part : result.text().split("(?<=\n)|(?<=[\\p{L}\\p{N})][.!?])(?=\\s)|(?=\\s[|•·]\\s)")) {
+        for (String part : PARTS.split(result.text())) {
             String line = part.strip();
             int from = at + part.indexOf(line);
             int to = from + line.length();
             at += part.length();
-            boolean said =
-                    result.found().stream().anyMatch(found -> found.words().equalsIgnoreCase(line));
-            boolean touched = said
-                    || line.equals("Said in the data of the page:")
-                    || result.found().stream()
-                            .anyMatch(found ->
-                                    found.at().from() < to && from < found.at().to());
-            touched |= result.aside().stream().anyMatch(aside -> aside.from() < to && from < aside.to());
+            boolean touched = said.contains(line.toLowerCase(Locale.ROOT));
+            for (int i = from; i < to && !touched; i++) {
+                touched = seen[i];
+            }
             boolean hasWords =
                     line.codePoints().filter(Character::isLetterOrDigit).count() > 3;
             if (!touched && hasWords) {

@@ -70,6 +70,7 @@ final class Proposals {
         main = found.stream()
                 .filter(each -> each.what().equals("telephone"))
                 .map(Found::words)
+                .distinct()
                 .min(java.util.Comparator.comparing(words -> Telephone.read(words, sheet.region())
                         .value()
                         .map(Telephone::isMobile)
@@ -179,6 +180,9 @@ final class Proposals {
 
     /** The first number is the telephone; a further one is a row of its own, or takes texts where it is a mobile. */
     private void telephone(Found found) {
+        if (!seen.add("typed=" + found.words())) {
+            return;
+        }
         Optional<Telephone> number =
                 Telephone.read(found.words(), sheet.region()).value();
         if (number.isEmpty() || !seen.add("telephone=" + number.get().uri())) {
