@@ -23,7 +23,7 @@ import ostium.core.paste.PasteReader;
 import ostium.core.paste.Source;
 import ostium.core.sheet.TypedSheet;
 
-/** Reading an old page of 200 KB, and a thousand questions whether a business is open. */
+/** Reading an old page of 200 KB, markup and all, and a thousand questions whether a business is open. */
 @State(Scope.Benchmark)
 @BenchmarkMode(Mode.SampleTime)
 @OutputTimeUnit(TimeUnit.MILLISECONDS)
@@ -39,19 +39,39 @@ public class FactsBenchmark {
 
     @Setup
     public void make() {
-        StringBuilder html = new StringBuilder("<html><body><h1>Ashlatch Chimney Care</h1>");
+        StringBuilder html = new StringBuilder("<html><head><title>Ashlatch Chimney Care</title></head><body>"
+                + "<div class=\"header\"><h1>Ashlatch Chimney Care</h1><a href=\"tel:+441174960142\">Call Ada</a></div>"
+                + "<address>3 Net Loft, Quillhaven QH1 2NL</address><p>Open Mon-Fri 8-5.30, Sat 9-1</p>");
         for (int i = 0; html.length() < 200_000; i++) {
-            html.append("<h2>Notes of week ")
+            html.append("<div class=\"entry entry-type-note col-md-8 col-sm-12\" id=\"note-")
                     .append(i)
-                    .append("</h2><p>We swept a chimney in Tolver and another at ")
-                    .append(
-                            "Pennock’s Mill; call <a href=\"tel:+441174960142\">Ada</a> on 0117 496 0142, Mon-Fri 8-5.30, ")
-                    .append("or write to <a href=\"mailto:ada@ashlatch.example\">us</a>.</p><table><tr><td>Service ")
+                    .append("\" data-index=\"")
                     .append(i)
-                    .append("</td><td>£")
-                    .append(20 + i % 90)
-                    .append("</td></tr></table>")
-                    .append("<p>3 Net Loft, Quillhaven QH1 2NL. “Not a speck of dust.” – Piet Marrow</p>");
+                    .append("\"><h2 class=\"entry-title\"><a href=\"/notes/")
+                    .append(i)
+                    .append("\" rel=\"bookmark\">Notes of week ")
+                    .append(i)
+                    .append("</a></h2><div class=\"entry-content clearfix\"><p>In week ")
+                    .append(i)
+                    .append(" we swept ")
+                    .append(3 + i % 9)
+                    .append(" chimneys between Tolver and Pennock’s Mill, took out ")
+                    .append(i % 4)
+                    .append(" nests, and fitted a guard where the jackdaws of number ")
+                    .append(i)
+                    .append(" had been busy. It rained; the soot did not mind.</p>")
+                    .append("<img class=\"size-large alignnone wp-image-")
+                    .append(i)
+                    .append("\" src=\"/images/")
+                    .append(i)
+                    .append(".jpg\" width=\"600\" height=\"400\" alt=\"\"></div></div>");
+            if (i % 12 == 0) {
+                html.append("<table><tr><td>Service ")
+                        .append(i)
+                        .append("</td><td>£")
+                        .append(20 + i % 90)
+                        .append("</td></tr></table><p>Call 0117 496 0142 or write to ada@ashlatch.example.</p>");
+            }
         }
         page = Source.pasted(html.append("</body></html>").toString()).value().orElseThrow();
         times = new OpeningTimes(

@@ -4,9 +4,12 @@ import com.google.i18n.phonenumbers.PhoneNumberMatch;
 import com.google.i18n.phonenumbers.PhoneNumberUtil;
 import com.google.i18n.phonenumbers.PhoneNumberUtil.Leniency;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -27,7 +30,7 @@ final class ContactFinder {
     private static final Pattern URL = Pattern.compile(
             "(?i)\\b(?:https?://|www\\.)[^\\s<>\"“”|]+|(?<![@\\p{L}0-9./-])(?:[\\p{L}0-9](?:[\\p{L}0-9-]{0,61}[\\p{L}0-9])?\\.){1,4}(?:com|co\\.uk|org|net|uk|ie|de|fr|es|it|nl|pt|ca|au|nz|us|biz|info|shop|me|example|app|social)(?:/[^\\s<>\"“”|]*)?(?![\\p{L}0-9@-])");
     private static final Pattern HANDLE = Pattern.compile(
-            "(?iu)(?<label>facebook|instagram|insta|youtube|tiktok|linkedin|twitter|threads|pinterest|bluesky|whatsapp|telegram|mastodon|snapchat|fb|ig)\\s*(?:[:–-]\\s*|\\s)@?(?<handle>[\\p{L}0-9._-]{2,60})(?![\\p{L}0-9@])|(?<![\\p{L}0-9@.])@(?<bare>[\\p{L}0-9._]{2,40}[\\p{L}0-9_])(?:\\s+on\\s+(?:the\\s+)?(?<where>[\\p{L}]+(?: site)?))?");
+            "(?<label>facebook|instagram|insta|youtube|tiktok|linkedin|twitter|threads|pinterest|bluesky|whatsapp|telegram|mastodon|snapchat|fb|ig)\\s*(?:[:–-]\\s*|\\s)@?(?<handle>[\\p{L}0-9._-]{2,60})(?![\\p{L}0-9@])|(?<![\\p{L}0-9@.])@(?<bare>[\\p{L}0-9._]{2,40}[\\p{L}0-9_])(?:\\s+on\\s+(?:the\\s+)?(?<where>[\\p{L}]+(?: site)?))?");
     private static final Pattern FAX = Pattern.compile("(?i).*\\b(?:(?:tele)?fax|f)\\b\\W*$", Pattern.DOTALL);
     private static final Pattern NOT_A_NUMBER = Pattern.compile(
             "(?iu).*\\b(?:vat|tax|company|reg(?:istration|istered)?|charity|licen[cs]e|member|no|nr|account|iban|sort code|invoice|siret|siren|hrb)\\b\\.?(?:\\s*(?:no|nr|number)\\b\\.?)?[^\\p{L}\\n]{0,4}$",
@@ -52,65 +55,70 @@ final class ContactFinder {
     }
 
     private void mails() {
-        Matcher mail = MAIL.matcher(words.text());
-        while (mail.find()) {
-            Span at = new Span(mail.start(), mail.end());
-            EmailAddress.read(mail.group())
-                    .value()
-                    .ifPresent(address -> words.take(Found.line("email", address.value(), at, Sureness.SURE)));
+        if (words.text().indexOf('@') < 0) {
+            return;
         }
+        Map<String, Optional<EmailAddress>> known = new HashMap<>();
+        words.each(MAIL, words.text(), mail -> {
+            Span at = new Span(mail.start(), mail.end());
+            known.computeIfAbsent(
+                            mail.group(), typed -> EmailAddress.read(typed).value())
+                    .ifPresent(address -> words.take(Found.line("email", address.value(), at, Sureness.SURE)));
+        });
     }
 
     private void points() {
-        Matcher geo = GEO.matcher(words.text());
-        while (geo.find()) {
+        words.each(GEO, words.text(), geo -> {
             Span at = new Span(geo.start(), geo.end());
             if (words.isFree(at) && Point.read(geo.group()).value().isPresent()) {
                 words.take(Found.line("point", geo.group(), at, Sureness.SURE));
             }
-        }
+        });
     }
 
     private void links() {
-        Matcher url = URL.matcher(words.text());
-        while (url.find()) {
+        words.each(URL, words.text(), url -> {
             String typed = url.group().replaceFirst("[.,;:!?)\\]'’]+$", "");
             Span at = new Span(url.start(), url.start() + typed.length());
             if (!words.isFree(at)) {
-                continue;
+                return;
             }
             if (Point.read(typed).value().isPresent() && typed.startsWith("http")) {
                 words.take(Found.line("point", typed, at, Sureness.SURE));
-                continue;
+                return;
             }
             Reading<Link> reading = Networks.shipped().read(typed);
             if (reading.value().isPresent()) {
                 words.take(new Found(Found.LINK, typed, at, Sureness.SURE, List.of(), null, null));
             }
-        }
+        });
     }
 
     private void handles() {
-        Matcher handle = HANDLE.matcher(words.text());
-        while (handle.find()) {
+        words.each(HANDLE, words.lower(), handle -> {
             Span at = new Span(handle.start(), handle.end());
             if (!words.isFree(at)) {
-                continue;
+                return;
             }
             String typed = handle.group("label") != null
-                    ? handle.group("label") + " @" + handle.group("handle")
+                    ? handle.group("label") + " @" + said(handle, "handle")
                     : handle.group("where") != null
-                            ? handle.group("where") + " @" + handle.group("bare")
-                            : "@" + handle.group("bare");
+                            ? handle.group("where") + " @" + said(handle, "bare")
+                            : "@" + said(handle, "bare");
             Reading<Link> reading = Networks.shipped().read(typed);
             if (reading.value().isPresent()) {
                 words.take(new Found(Found.LINK, typed, at, Sureness.SURE, List.of(), null, null));
             } else if (handle.group("bare") != null
-                    && Networks.shipped().read("@" + handle.group("bare")) instanceof Reading.Unclear<Link> unclear) {
+                    && Networks.shipped().read("@" + said(handle, "bare")) instanceof Reading.Unclear<Link> unclear) {
                 words.take(new Found(
-                        Found.LINK, "@" + handle.group("bare"), at, Sureness.ASK, unclear.choices(), null, null));
+                        Found.LINK, "@" + said(handle, "bare"), at, Sureness.ASK, unclear.choices(), null, null));
             }
-        }
+        });
+    }
+
+    /** A part of a match in the letters it was written with. */
+    private String said(Matcher matcher, String group) {
+        return words.text().substring(matcher.start(group), matcher.end(group));
     }
 
     /** A number with a label or a form of its own; those with a label that says they are none are left. */

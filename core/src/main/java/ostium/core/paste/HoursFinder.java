@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -17,16 +18,18 @@ import ostium.core.hours.WeeklyHours;
 /** Finds the usual week, which may go over several lines, and days with other hours. */
 final class HoursFinder {
     /** A place where hours can begin: a day, a word for several, or a time before a day. */
-    private static final Pattern BEGIN = Pattern.compile(
-            "(?iu)(?<![\\p{L}0-9])(?:mon|tue|wed|thu|fri|sat|sun|daily|every ?day|week ?days?|weekends?|24 ?/ ?7|closed|7 days|seven days|by appointment"
-                    + "|mo|di|mi|do|fr|sa|so|montag|dienstag|mittwoch|donnerstag|freitag|samstag|sonntag|täglich|werktags"
-                    + "|lun|mar|mer|jeu|ven|sam|dim|du lundi|tous les jours|l-v|lunes|martes|miércoles|jueves|viernes|sábado|domingo|todos los días|de lunes"
-                    + "|[0-9]{1,2}(?:[:.][0-9]{2})?\\s*(?:am|pm)?\\s*[-–])");
+    private static final Pattern BEGIN = Pattern.compile("(?<![\\p{L}0-9])(?:(?:"
+            + "mon(?:days?)?|tues?(?:days?)?|wed(?:nesdays?)?|thu(?:rs?)?(?:days?)?|fri(?:days?)?|sat(?:urdays?)?|sun(?:days?)?"
+            + "|daily|every ?day|week ?days?|weekends?|24 ?/ ?7|closed|7 days|seven days|by appointment"
+            + "|mo|di|mi|do|fr|sa|so|(?:mon|diens|donners|frei|sams|sonn)tags?|mittwochs?|täglich|werktags"
+            + "|lun(?:di)?|mar(?:di)?|mer(?:credi)?|jeu(?:di)?|ven(?:dredi)?|sam(?:edi)?|dim(?:anche)?|du lundi|tous les jours"
+            + "|l|lunes|martes|miércoles|jueves|viernes|sábado|domingo|todos los días|de lunes"
+            + ")(?![\\p{L}])|[0-9]{1,2}(?:[:.][0-9]{2})?\\s*(?:am|pm)?\\s*[-–])");
 
     private static final Pattern CUT = Pattern.compile("\\s*(?:[|•;(]|\\s{2,}|\\.\\s|,\\s|\\s[-–]\\s|$)");
     private static final Pattern HAS_TIME = Pattern.compile("[0-9]|(?i)24/7|appointment|vereinbarung|rendez|cita");
     private static final Pattern HAS_DATE = Pattern.compile(
-            "(?iu)\\b(?:jan|feb|mar|apr|may|jun|jul|aug|sep|oct|nov|dec|januar|märz|mai|juni|juli|okt|dez|christmas|easter|boxing|bank holidays?|public holidays?|feiertag)|[0-9]{4}-[0-9]{2}-[0-9]{2}|[0-9]{1,2}[./][0-9]{1,2}[./][0-9]{2,4}");
+            "\\b(?:jan|feb|mar|apr|may|jun|jul|aug|sep|oct|nov|dec|januar|märz|mai|juni|juli|okt|dez|christmas|easter|boxing|bank holidays?|public holidays?|feiertag)|[0-9]{4}-[0-9]{2}-[0-9]{2}|[0-9]{1,2}[./][0-9]{1,2}[./][0-9]{2,4}");
     private static final int MOST_TRIES = 60;
 
     private final TextFinder.Words words;
@@ -61,7 +64,8 @@ final class HoursFinder {
             while (last + 1 < lines.size() && piece.at().to() >= lines.get(i).to() - 1) {
                 Span next = lines.get(last + 1);
                 Span longer = new Span(block.from(), next.to());
-                boolean goesOn = BEGIN.matcher(words.at(next)).lookingAt()
+                boolean goesOn = BEGIN.matcher(words.lower().substring(next.from(), next.to()))
+                                .lookingAt()
                         && !(read(words.at(longer)) instanceof Reading.Refused);
                 if (!goesOn) {
                     break;
@@ -101,7 +105,7 @@ final class HoursFinder {
         if (said.length() > 600 || !HAS_TIME.matcher(said).find()) {
             return null;
         }
-        Matcher begin = BEGIN.matcher(said);
+        Matcher begin = BEGIN.matcher(words.lower().substring(line.from(), line.to()));
         int tries = 0;
         while (begin.find()) {
             List<Integer> ends = new ArrayList<>();
@@ -133,7 +137,9 @@ final class HoursFinder {
     /** "Closed 24 Dec 2026 – 2 Jan 2027": a line with a date that reads as other hours. */
     private boolean isSpecial(Span line) {
         String said = words.at(line).replaceFirst("(?iu)^(?:please note:?|note:?|we are|we're|hinweis:?)\\s*", "");
-        if (said.length() > SpecialHours.LONGEST || !HAS_DATE.matcher(said).find() || !words.isFree(line)) {
+        if (said.length() > SpecialHours.LONGEST
+                || !HAS_DATE.matcher(said.toLowerCase(Locale.ROOT)).find()
+                || !words.isFree(line)) {
             return false;
         }
         Reading<SpecialHours> reading = SpecialHours.read(said.replaceFirst("[.!]$", ""), today, region);

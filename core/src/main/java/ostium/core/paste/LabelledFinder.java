@@ -11,7 +11,7 @@ import ostium.core.sheet.TypedSheet.TypedRow;
 final class LabelledFinder {
     private record Rule(String path, Pattern pattern, Sureness sureness) {
         static Rule of(String path, String pattern, Sureness sureness) {
-            return new Rule(path, Pattern.compile("(?iu)" + pattern), sureness);
+            return new Rule(path, Pattern.compile(pattern), sureness);
         }
     }
 
@@ -22,22 +22,22 @@ final class LabelledFinder {
                     Sureness.SURE),
             Rule.of(
                     "membership/number",
-                    "\\b(?:member(?:ship)?|registration|reg\\.?|licen[cs]e)\\s*(?:no|nr|number|#)?\\.?\\s*[:#]?\\s*(?<value>[A-Z]{0,4}[0-9]{2,10})\\b(?<!(?:19|20)[0-9]{2})",
+                    "\\b(?:member(?:ship)?|registration|reg\\.?|licen[cs]e)\\s*(?:no|nr|number|#)?\\.?\\s*[:#]?\\s*(?<value>[a-z]{0,4}[0-9]{2,10})\\b(?<!(?:19|20)[0-9]{2})",
                     Sureness.LIKELY),
             Rule.of(
                     "legal/number",
-                    "\\b(?:company(?: registration)?|registered in [\\p{L} &]{3,30}?|co\\.? reg\\.?|handelsregister|siren|siret|krs|kvk)\\s*(?:no|nr|number|n°)?\\.?\\s*[:#]?\\s*(?<value>(?:HRB\\s*|SC|NI)?[0-9][0-9 ]{5,16}[0-9])",
+                    "\\b(?:company(?: registration)?|registered in [\\p{L} &]{3,30}?|co\\.? reg\\.?|handelsregister|siren|siret|krs|kvk)\\s*(?:no|nr|number|n°)?\\.?\\s*[:#]?\\s*(?<value>(?:hrb\\s*|sc|ni)?[0-9][0-9 ]{5,16}[0-9])",
                     Sureness.SURE),
             Rule.of(
                     "legal/tax",
-                    "\\b(?:vat|tax|ust-?id(?:nr)?|tva|nif|cif|partita iva|p\\.? ?iva|btw|abn|gst)\\b\\.?\\s*(?:reg(?:istration)?\\.?\\s*)?(?:no|nr|number|n°|-nr)?\\.?\\s*[:#]?\\s*(?<value>[A-Z]{0,3}\\s?[0-9][A-Z0-9 .]{5,18}[0-9A-Z])",
+                    "\\b(?:vat|tax|ust-?id(?:nr)?|tva|nif|cif|partita iva|p\\.? ?iva|btw|abn|gst)\\b\\.?\\s*(?:reg(?:istration)?\\.?\\s*)?(?:no|nr|number|n°|-nr)?\\.?\\s*[:#]?\\s*(?<value>[a-z]{0,3}\\s?[0-9][a-z0-9 .]{5,18}[0-9a-z])",
                     Sureness.SURE),
             Rule.of(
                     "promise",
                     "\\b(?:we|i) (?:aim to )?(?:answer|reply|respond|get back to you)(?:\\s+(?:to\\s+)?(?:all\\s+)?(?:your\\s+)?(?:messages|enquiries|e-?mails))? (?<value>(?:by|within|the) [^.\\n]{4,60})",
                     Sureness.LIKELY));
     private static final Pattern AREA = Pattern.compile(
-            "(?iu)\\b(?:covering|we cover|serving|areas? covered|areas? served|we come to|we travel to|coverage|einzugsgebiet|zone d['’]intervention)\\s*:?\\s*(?<value>[^.\\n]{3,300})");
+            "\\b(?:covering|we cover|serving|areas? covered|areas? served|we come to|we travel to|coverage|einzugsgebiet|zone d['’]intervention)\\s*:?\\s*(?<value>[^.\\n]{3,300})");
     private static final Pattern MEMBER = Pattern.compile(
             "(?u)\\b(?:[Mm]embers? of|[Rr]egistered with|[Cc]ertified by|[Aa]ccredited by|[Mm]itglied (?:der|des|im))\\s+(?:the\\s+)?(?<value>[\\p{Lu}][\\p{L}&'’ -]{2,80}?)(?=\\s*(?:[,.(;\\n]|no\\b|nr\\b|number|membership|$))");
     private static final Pattern PRAISE = Pattern.compile(
@@ -51,22 +51,24 @@ final class LabelledFinder {
 
     void find() {
         for (Rule rule : RULES) {
-            Matcher matcher = rule.pattern().matcher(words.text());
-            while (matcher.find()) {
-                take(rule.path(), matcher.group("value").strip(), matcher, rule.sureness());
-            }
+            words.each(rule.pattern(), words.lower(), matcher -> {
+                String value = words.text().substring(matcher.start("value"), matcher.end("value"));
+                take(rule.path(), value.strip(), matcher, rule.sureness());
+            });
         }
-        Matcher member = MEMBER.matcher(words.text());
-        while (member.find()) {
-            take("membership/body", member.group("value").strip(), member, Sureness.SURE);
-        }
-        Matcher area = AREA.matcher(words.text());
-        while (area.find()) {
-            String value = area.group("value").strip().replaceFirst("(?i)^(?:the|all of)\\s+(?=\\p{Lu})", "");
+        words.each(
+                MEMBER,
+                words.text(),
+                member -> take("membership/body", member.group("value").strip(), member, Sureness.SURE));
+        words.each(AREA, words.lower(), area -> {
+            String value = words.text()
+                    .substring(area.start("value"), area.end("value"))
+                    .strip()
+                    .replaceFirst("(?i)^(?:the|all of)\\s+(?=\\p{Lu})", "");
             if (Area.read(value).value().isPresent()) {
                 take("area", value, area, Sureness.LIKELY);
             }
-        }
+        });
         praise();
     }
 

@@ -55,6 +55,8 @@ public final class PasteReader {
         Set<String> said = new HashSet<>();
         result.found().forEach(found -> said.add(found.words().toLowerCase(Locale.ROOT)));
         said.add(HtmlFinder.DATA_HEADING.toLowerCase(Locale.ROOT));
+        // Of lines that are the same only the first has been read.
+        Set<String> understood = new HashSet<>();
         List<Span> left = new ArrayList<>();
         int at = 0;
         for (String part : PARTS.split(result.text())) {
@@ -62,7 +64,7 @@ public final class PasteReader {
             int from = at + part.indexOf(line);
             int to = from + line.length();
             at += part.length();
-            boolean touched = said.contains(line.toLowerCase(Locale.ROOT));
+            boolean touched = said.contains(line.toLowerCase(Locale.ROOT)) || understood.contains(line);
             for (int i = from; i < to && !touched; i++) {
                 touched = seen[i];
             }

@@ -3,7 +3,10 @@ package ostium.core.paste;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Set;
+import java.util.function.Consumer;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import ostium.core.fact.Reading.Span;
@@ -38,25 +41,41 @@ final class TextFinder implements Finder {
     /** The text with what has been taken from it, so that no word means two things. */
     static final class Words {
         private final String text;
+        private final String lower;
         private final boolean[] taken;
+        private final List<Span> lines;
         private final List<Found> found = new ArrayList<>();
         private final List<Span> aside = new ArrayList<>();
 
         Words(String text) {
             this.text = text;
+            StringBuilder small = new StringBuilder(text.length());
+            text.chars().forEach(c -> small.append(Character.toLowerCase((char) c)));
+            this.lower = small.toString();
             this.taken = new boolean[text.length()];
+            this.lines = lines(text);
         }
 
         String text() {
             return text;
         }
 
-        /** Lines with words in them, as places in the text. */
+        /** The text in small letters, letter by letter, so that places are the same: what patterns look at. */
+        String lower() {
+            return lower;
+        }
+
+        /** Lines with words in them, as places in the text; of lines that are the same, the first. */
         List<Span> lines() {
+            return lines;
+        }
+
+        private static List<Span> lines(String text) {
             List<Span> lines = new ArrayList<>();
+            Set<String> known = new HashSet<>();
             int at = 0;
             for (String line : text.split("\n", -1)) {
-                if (!line.isBlank() && lines.size() < MOST_LINES) {
+                if (!line.isBlank() && lines.size() < MOST_LINES && known.add(line.strip())) {
                     int from = at + line.indexOf(line.strip());
                     lines.add(new Span(from, from + line.strip().length()));
                 }
@@ -83,6 +102,17 @@ final class TextFinder implements Finder {
         private static void add(List<Span> fragments, int from, int to) {
             if (to - from > 1) {
                 fragments.add(new Span(from, to));
+            }
+        }
+
+        /** Calls back at every place where a pattern is found, line by line. */
+        void each(Pattern pattern, String letters, Consumer<Matcher> found) {
+            Matcher matcher = pattern.matcher(letters);
+            for (Span line : lines) {
+                matcher.region(line.from(), line.to());
+                while (matcher.find()) {
+                    found.accept(matcher);
+                }
             }
         }
 
