@@ -31,6 +31,23 @@ final class ContactFinder {
             "(?i)\\b(?:https?://|www\\.)[^\\s<>\"“”|]+|(?<![@\\p{L}0-9./-])(?:[\\p{L}0-9](?:[\\p{L}0-9-]{0,61}[\\p{L}0-9])?\\.){1,4}(?:com|co\\.uk|org|net|uk|ie|de|fr|es|it|nl|pt|ca|au|nz|us|biz|info|shop|me|example|app|social)(?:/[^\\s<>\"“”|]*)?(?![\\p{L}0-9@-])");
     private static final Pattern HANDLE = Pattern.compile(
             "(?<label>facebook|instagram|insta|youtube|tiktok|linkedin|twitter|threads|pinterest|bluesky|whatsapp|telegram|mastodon|snapchat|fb|ig)\\s*(?:[:–-]\\s*|\\s)@?(?<handle>[\\p{L}0-9._-]{2,60})(?![\\p{L}0-9@])|(?<![\\p{L}0-9@.])@(?<bare>[\\p{L}0-9._]{2,40}[\\p{L}0-9_])(?:\\s+on\\s+(?:the\\s+)?(?<where>[\\p{L}]+(?: site)?))?");
+    private static final List<String> HANDLES = List.of(
+            "@",
+            "facebook",
+            "insta",
+            "youtube",
+            "tiktok",
+            "linkedin",
+            "twitter",
+            "threads",
+            "pinterest",
+            "bluesky",
+            "whatsapp",
+            "telegram",
+            "mastodon",
+            "snapchat",
+            "fb",
+            "ig");
     private static final Pattern FAX = Pattern.compile("(?i).*\\b(?:(?:tele)?fax|f)\\b\\W*$", Pattern.DOTALL);
     private static final Pattern NOT_A_NUMBER = Pattern.compile(
             "(?iu).*\\b(?:vat|tax|company|reg(?:istration|istered)?|charity|licen[cs]e|member|no|nr|account|iban|sort code|invoice|siret|siren|hrb)\\b\\.?(?:\\s*(?:no|nr|number)\\b\\.?)?[^\\p{L}\\n]{0,4}$",
@@ -59,7 +76,7 @@ final class ContactFinder {
             return;
         }
         Map<String, Optional<EmailAddress>> known = new HashMap<>();
-        words.each(MAIL, words.text(), mail -> {
+        words.each(MAIL, words.text(), List.of("@"), mail -> {
             Span at = new Span(mail.start(), mail.end());
             known.computeIfAbsent(
                             mail.group(), typed -> EmailAddress.read(typed).value())
@@ -68,16 +85,17 @@ final class ContactFinder {
     }
 
     private void points() {
-        words.each(GEO, words.text(), geo -> {
-            Span at = new Span(geo.start(), geo.end());
-            if (words.isFree(at) && Point.read(geo.group()).value().isPresent()) {
-                words.take(Found.line("point", geo.group(), at, Sureness.SURE));
-            }
-        });
+        words.each(
+                GEO, words.text(), List.of("geo:", ".4", ".5", ".6", ".7", ".8", ".9", ".0", ".1", ".2", ".3"), geo -> {
+                    Span at = new Span(geo.start(), geo.end());
+                    if (words.isFree(at) && Point.read(geo.group()).value().isPresent()) {
+                        words.take(Found.line("point", geo.group(), at, Sureness.SURE));
+                    }
+                });
     }
 
     private void links() {
-        words.each(URL, words.text(), url -> {
+        words.each(URL, words.text(), List.of("."), url -> {
             String typed = url.group().replaceFirst("[.,;:!?)\\]'’]+$", "");
             Span at = new Span(url.start(), url.start() + typed.length());
             if (!words.isFree(at)) {
@@ -95,7 +113,7 @@ final class ContactFinder {
     }
 
     private void handles() {
-        words.each(HANDLE, words.lower(), handle -> {
+        words.each(HANDLE, words.lower(), HANDLES, handle -> {
             Span at = new Span(handle.start(), handle.end());
             if (!words.isFree(at)) {
                 return;

@@ -9,9 +9,9 @@ import ostium.core.sheet.TypedSheet.TypedRow;
 
 /** Finds what a few words before it give away: since when, where to, member of what, numbers of registers, praise. */
 final class LabelledFinder {
-    private record Rule(String path, Pattern pattern, Sureness sureness) {
-        static Rule of(String path, String pattern, Sureness sureness) {
-            return new Rule(path, Pattern.compile(pattern), sureness);
+    private record Rule(String path, Pattern pattern, Sureness sureness, List<String> needles) {
+        static Rule of(String path, String pattern, Sureness sureness, String... needles) {
+            return new Rule(path, Pattern.compile(pattern), sureness, List.of(needles));
         }
     }
 
@@ -19,23 +19,57 @@ final class LabelledFinder {
             Rule.of(
                     "founded",
                     "\\b(?:since|established(?: in)?|est\\.?|founded(?: in)?|trading since|seit|gegründet|depuis|desde|dal|sinds)\\s*[:]?\\s*(?<value>(?:1[5-9]|20)[0-9]{2})\\b",
-                    Sureness.SURE),
+                    Sureness.SURE,
+                    "since",
+                    "est",
+                    "founded",
+                    "trading",
+                    "seit",
+                    "gegr",
+                    "depuis",
+                    "desde",
+                    "dal ",
+                    "sinds"),
             Rule.of(
                     "membership/number",
                     "\\b(?:member(?:ship)?|registration|reg\\.?|licen[cs]e)\\s*(?:no|nr|number|#)?\\.?\\s*[:#]?\\s*(?<value>[a-z]{0,4}[0-9]{2,10})\\b(?<!(?:19|20)[0-9]{2})",
-                    Sureness.LIKELY),
+                    Sureness.LIKELY,
+                    "member",
+                    "reg",
+                    "licen"),
             Rule.of(
                     "legal/number",
                     "\\b(?:company(?: registration)?|registered in [\\p{L} &]{3,30}?|co\\.? reg\\.?|handelsregister|siren|siret|krs|kvk)\\s*(?:no|nr|number|n°)?\\.?\\s*[:#]?\\s*(?<value>(?:hrb\\s*|sc|ni)?[0-9][0-9 ]{5,16}[0-9])",
-                    Sureness.SURE),
+                    Sureness.SURE,
+                    "company",
+                    "registered",
+                    "co reg",
+                    "co. reg",
+                    "handelsregister",
+                    "siren",
+                    "siret",
+                    "krs",
+                    "kvk"),
             Rule.of(
                     "legal/tax",
                     "\\b(?:vat|tax|ust-?id(?:nr)?|tva|nif|cif|partita iva|p\\.? ?iva|btw|abn|gst)\\b\\.?\\s*(?:reg(?:istration)?\\.?\\s*)?(?:no|nr|number|n°|-nr)?\\.?\\s*[:#]?\\s*(?<value>[a-z]{0,3}\\s?[0-9][a-z0-9 .]{5,18}[0-9a-z])",
-                    Sureness.SURE),
+                    Sureness.SURE,
+                    "vat",
+                    "tax",
+                    "ust",
+                    "tva",
+                    "nif",
+                    "cif",
+                    "iva",
+                    "btw",
+                    "abn",
+                    "gst"),
             Rule.of(
                     "promise",
                     "\\b(?:we|i) (?:aim to )?(?:answer|reply|respond|get back to you)(?:\\s+(?:to\\s+)?(?:all\\s+)?(?:your\\s+)?(?:messages|enquiries|e-?mails))? (?<value>(?:by|within|the) [^.\\n]{4,60})",
-                    Sureness.LIKELY));
+                    Sureness.LIKELY,
+                    "we ",
+                    "i "));
     private static final Pattern AREA = Pattern.compile(
             "\\b(?:covering|we cover|serving|areas? covered|areas? served|we come to|we travel to|coverage|einzugsgebiet|zone d['’]intervention)\\s*:?\\s*(?<value>[^.\\n]{3,300})");
     private static final Pattern MEMBER = Pattern.compile(
@@ -51,7 +85,7 @@ final class LabelledFinder {
 
     void find() {
         for (Rule rule : RULES) {
-            words.each(rule.pattern(), words.lower(), matcher -> {
+            words.each(rule.pattern(), words.lower(), rule.needles(), matcher -> {
                 String value = words.text().substring(matcher.start("value"), matcher.end("value"));
                 take(rule.path(), value.strip(), matcher, rule.sureness());
             });
@@ -59,8 +93,9 @@ final class LabelledFinder {
         words.each(
                 MEMBER,
                 words.text(),
+                List.of("member", "registered", "certified", "accredited", "mitglied"),
                 member -> take("membership/body", member.group("value").strip(), member, Sureness.SURE));
-        words.each(AREA, words.lower(), area -> {
+        words.each(AREA, words.lower(), List.of("cover", "serv", "come to", "travel", "einzugs", "zone"), area -> {
             String value = words.text()
                     .substring(area.start("value"), area.end("value"))
                     .strip()

@@ -21,6 +21,8 @@ final class PriceListFinder {
     private static final Pattern ROW = Pattern.compile(
             "(?iu)^(?<name>[\\p{L}0-9].*?)[\\s.·…:–—|_-]+(?<price>" + MONEY
                     + "|(?:from|ab|desde)\\s+[0-9]{1,5}(?:[.,][0-9]{2})?|on request|price on request|poa|free(?: of charge)?|auf anfrage|sur devis)(?<after>\\s*[\\s,(–-]\\s*.{0,40})?$");
+    private static final List<String> MONEY_WORDS = List.of(
+            "£", "$", "€", "eur", "gbp", "usd", "from ", "ab ", "desde ", "request", "poa", "free", "anfrage", "devis");
     private static final Pattern TIME = Pattern.compile(
             "(?iu)[(,–-]?\\s*(?:approx\\.?\\s*|about\\s*|ca\\.?\\s*)?(?<time>[0-9]{1,3}(?:[.,][0-9])?\\s*(?:min(?:ute)?n?s?|mins|h(?:ou)?rs?|h|std\\.?|stunden?)(?:\\s*[0-9]{1,2}\\s*(?:min(?:ute)?s?)?)?)\\.?\\s*\\)?(?![\\p{L}])");
     private static final Pattern BULLET = Pattern.compile("^[\\s•*·▪◦‣>–-]+");
@@ -37,7 +39,7 @@ final class PriceListFinder {
         Trade trade = trade();
         for (Span line : words.fragments()) {
             String said = words.at(line);
-            if (said.length() < 200 && words.isFree(line)) {
+            if (said.length() < 200 && words.has(line, MONEY_WORDS) && words.isFree(line)) {
                 Matcher bullet = BULLET.matcher(said);
                 int from = bullet.find() ? bullet.end() : 0;
                 row(said.substring(from), trade)

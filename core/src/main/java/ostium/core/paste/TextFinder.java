@@ -105,10 +105,23 @@ final class TextFinder implements Finder {
             }
         }
 
-        /** Calls back at every place where a pattern is found, line by line. */
-        void each(Pattern pattern, String letters, Consumer<Matcher> found) {
+        /** Whether a line has one of these in it: asked before a pattern that needs one is tried. */
+        boolean has(Span line, List<String> needles) {
+            String part = lower.substring(line.from(), line.to());
+            return needles.stream().anyMatch(part::contains);
+        }
+
+        /**
+         * Calls back at every place where a pattern is found, line by line.
+         *
+         * @param needles what a line must have one of, in small letters; empty where any line may do
+         */
+        void each(Pattern pattern, String letters, List<String> needles, Consumer<Matcher> found) {
             Matcher matcher = pattern.matcher(letters);
             for (Span line : lines) {
+                if (!needles.isEmpty() && !has(line, needles)) {
+                    continue;
+                }
                 matcher.region(line.from(), line.to());
                 while (matcher.find()) {
                     found.accept(matcher);
