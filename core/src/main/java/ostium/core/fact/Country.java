@@ -75,8 +75,7 @@ public record Country(
     public static Optional<Country> called(String words) {
         String plain = words.strip().toLowerCase(Locale.ROOT).replaceAll("[.]", "");
         return ALL.values().stream()
-                .filter(country ->
-                        country.names().contains(plain) || country.code().equalsIgnoreCase(plain))
+                .filter(country -> country.names().contains(plain))
                 .findFirst();
     }
 

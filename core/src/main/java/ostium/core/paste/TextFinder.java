@@ -46,6 +46,7 @@ final class TextFinder implements Finder {
         private final List<Span> lines;
         private final List<Found> found = new ArrayList<>();
         private final List<Span> aside = new ArrayList<>();
+        private final List<Span> fragments = new ArrayList<>();
 
         Words(String text) {
             this.text = text;
@@ -86,7 +87,13 @@ final class TextFinder implements Finder {
 
         /** Parts of lines that say one thing each: between bars, and sentence by sentence. */
         List<Span> fragments() {
-            List<Span> fragments = new ArrayList<>();
+            if (fragments.isEmpty()) {
+                cut();
+            }
+            return fragments;
+        }
+
+        private void cut() {
             for (Span line : lines()) {
                 Matcher cut = FRAGMENT_END.matcher(at(line));
                 int from = 0;
@@ -96,7 +103,6 @@ final class TextFinder implements Finder {
                 }
                 add(fragments, line.from() + from, line.to());
             }
-            return fragments;
         }
 
         private static void add(List<Span> fragments, int from, int to) {

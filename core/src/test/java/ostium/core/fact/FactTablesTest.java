@@ -13,23 +13,23 @@ import ostium.core.CaseTable;
 /** The tables of facts as people type them: what they become, or why they are refused. */
 class FactTablesTest {
     static Stream<Arguments> telephones() {
-        return CaseTable.arguments("fact/telephones.txt", 3);
+        return CaseTable.arguments(FactTables.TELEPHONES, 3);
     }
 
     static Stream<Arguments> links() {
-        return CaseTable.arguments("fact/links.txt", 3);
+        return CaseTable.arguments(FactTables.LINKS, 3);
     }
 
     static Stream<Arguments> points() {
-        return CaseTable.arguments("fact/points.txt", 3);
+        return CaseTable.arguments(FactTables.POINTS, 3);
     }
 
     static Stream<Arguments> postalCodes() {
-        return CaseTable.arguments("fact/postal-codes.txt", 3);
+        return CaseTable.arguments(FactTables.POSTAL_CODES, 3);
     }
 
     static Stream<Arguments> places() {
-        return CaseTable.arguments("fact/places.txt", 7);
+        return CaseTable.arguments(FactTables.PLACES, 7);
     }
 
     private static void refused(Reading<?> reading, String expected) {

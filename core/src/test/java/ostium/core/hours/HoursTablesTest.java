@@ -23,15 +23,15 @@ class HoursTablesTest {
     private static final LocalDate TODAY = LocalDate.of(2026, 11, 25);
 
     static Stream<Arguments> weeks() {
-        return CaseTable.arguments("hours/weeks.txt", 3);
+        return CaseTable.arguments(HoursTables.WEEKS, 3);
     }
 
     static Stream<Arguments> special() {
-        return CaseTable.arguments("hours/special.txt", 3);
+        return CaseTable.arguments(HoursTables.SPECIAL, 3);
     }
 
     static Stream<Arguments> openingHours() {
-        return CaseTable.arguments("hours/opening-hours.txt", 2);
+        return CaseTable.arguments(HoursTables.OPENING_HOURS, 2);
     }
 
     private static void check(Reading<?> reading, String typed, String expected) {
