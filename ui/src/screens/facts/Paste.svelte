@@ -26,7 +26,10 @@
   const waiting = $derived(
     (findings?.proposals ?? []).filter((each) => each.standing !== 'SAME' && !done[each.id])
   );
-  const ready = $derived(waiting.filter((each) => each.sureness !== 'ASK'));
+  /** What can be taken unseen: what means one thing, and puts nothing aside that it only seems to replace. */
+  const ready = $derived(
+    waiting.filter((each) => each.sureness !== 'ASK' && (each.standing === 'NEW' || each.sureness === 'SURE'))
+  );
   const same = $derived((findings?.proposals ?? []).filter((each) => each.standing === 'SAME'));
 
   async function read(

@@ -25,6 +25,7 @@ import ostium.core.sheet.RowKind;
 import ostium.core.sheet.TypedSheet;
 import ostium.core.sheet.TypedSheet.TypedRow;
 import ostium.core.sheet.TypedSheet.TypedService;
+import ostium.core.trade.TradeCatalogue;
 
 /** Holds what was found against a sheet: what is new, what is the same, and what would replace what. */
 final class Proposals {
@@ -152,6 +153,7 @@ final class Proposals {
     /** What words on a line mean, so that two spellings of one value are the same. */
     private String meaning(Line line, String words) {
         Optional<?> value = switch (line) {
+            case TRADE -> trade(words);
             case TELEPHONE, TEXTS ->
                 Telephone.read(words, sheet.region()).value().map(Telephone::uri);
             case EMAIL -> EmailAddress.read(words).value().map(EmailAddress::value);
@@ -165,6 +167,12 @@ final class Proposals {
         };
         return value.map(Object::toString)
                 .orElseGet(() -> words.toLowerCase(Locale.ROOT).replaceAll("\\s+", " "));
+    }
+
+    /** Two names of one trade are the same; words that name none mean themselves. */
+    private static Optional<String> trade(String words) {
+        TradeCatalogue.Found found = TradeCatalogue.shipped().find(words);
+        return found.near() ? Optional.of(found.trade().id()) : Optional.empty();
     }
 
     private String says(Line line, String words) {

@@ -12,6 +12,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import ostium.core.fact.Reading;
+import ostium.core.sheet.Line;
 import ostium.core.sheet.TypedSheet;
 
 /** Sources that are broken, too large, or not what they say: a clear sentence, nothing lost, nothing hanging. */
@@ -117,6 +118,17 @@ class BadSourcesTest {
     void aPageNestedWithoutEndIsRead() {
         String deep = "<div>".repeat(30_000) + "<p>Call 0117 496 0142</p>";
         assertThat(read(Source.pasted(deep).value().orElseThrow()).kind()).isEqualTo("a web page");
+    }
+
+    @Test
+    void anotherNameOfTheSameTradeIsNothingNew() {
+        TypedSheet sheet = TypedSheet.empty("GB", 1).with(Line.TRADE, "chimney sweep and stove servicing");
+        Findings findings =
+                PasteReader.read(Source.pasted("Ashlatch Chimney Care").value().orElseThrow(), sheet, TODAY);
+        assertThat(findings.proposals())
+                .filteredOn(proposal -> proposal.name().equals("Trade"))
+                .extracting(Proposal::standing)
+                .containsExactly(Proposal.Standing.SAME);
     }
 
     /** Whatever is thrown at it: an answer, and every place inside the text. */
