@@ -1,11 +1,15 @@
 <script lang="ts">
   import Choice from '../../parts/Choice.svelte';
+  import { countries, type Country } from '../../countries';
   import type { SiteState } from '../../site.svelte';
   import PlaceField from './PlaceField.svelte';
   import PointMap from './PointMap.svelte';
 
   /** The address, its country, and how much of it visitors see. */
-  let { site, countries }: { site: SiteState; countries: { code: string; name: string }[] } = $props();
+  let { site }: { site: SiteState } = $props();
+
+  let known = $state<Country[]>([]);
+  void countries().then((all) => (known = all));
 
   const shown = [
     { value: 'whole', words: 'Show all of it' },
@@ -36,7 +40,7 @@
       site.changed();
     }}
   >
-    {#each countries as country (country.code)}<option value={country.code}>{country.name}</option>{/each}
+    {#each known as country (country.code)}<option value={country.code}>{country.name}</option>{/each}
   </select>
 </div>
 <PointMap {site} />

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { onMount } from 'svelte';
   import { api } from '../../api/client';
   import type { components } from '../../api/schema';
   import AnswerLine from '../../parts/AnswerLine.svelte';
@@ -11,12 +12,30 @@
   let { site }: { site: SiteState } = $props();
 
   let found: Place[] = [];
+  /** The point that belongs to the address as it stands; it goes with the address. */
+  let given = '';
 
-  async function ask(words: string) {
+  function pointOf(place: Place): string {
+    const decimals = { HOUSE: 5, STREET: 3, TOWN: 2 }[place.accuracy] ?? 2;
+    return `${place.latitude.toFixed(decimals)}, ${place.longitude.toFixed(decimals)}`;
+  }
+
+  onMount(async () => {
+    const { place, point } = site.sheet.lines;
+    if (!place || !point) return;
+    const known = (await places(place)).find((each) => each.address === place);
+    if (known) given = pointOf(known);
+  });
+
+  async function places(words: string): Promise<Place[]> {
     const { data } = await api.GET('/api/places', {
       params: { query: { words, country: site.sheet.region } }
     });
-    found = data ?? [];
+    return data ?? [];
+  }
+
+  async function ask(words: string) {
+    found = await places(words);
     return found.map((place) => ({
       id: place.address,
       words: place.address,
@@ -26,6 +45,8 @@
 
   function typed(words: string): void {
     site.sheet.lines.place = words;
+    // A point that came with another address would lead people astray; one set by hand stays.
+    if (given && site.sheet.lines.point === given) site.sheet.lines.point = '';
     site.changed();
   }
 
@@ -33,8 +54,8 @@
     const place = found.find((each) => each.address === id);
     if (!place) return;
     site.sheet.lines.place = place.address;
-    const decimals = { HOUSE: 5, STREET: 3, TOWN: 2 }[place.accuracy] ?? 2;
-    site.sheet.lines.point = `${place.latitude.toFixed(decimals)}, ${place.longitude.toFixed(decimals)}`;
+    given = pointOf(place);
+    site.sheet.lines.point = given;
     site.changed();
   }
 </script>

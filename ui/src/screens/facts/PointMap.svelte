@@ -19,6 +19,7 @@
   let pin: Marker | undefined;
 
   const point = $derived.by(() => {
+    if (!site.sheet.lines.point.trim()) return null;
     const says = site.view?.answers['point']?.says ?? '';
     const numbers = /^(-?\d+(?:\.\d+)?), (-?\d+(?:\.\d+)?)/.exec(says);
     return numbers ? { latitude: Number(numbers[1]), longitude: Number(numbers[2]) } : null;

@@ -1,8 +1,16 @@
 <script lang="ts">
   import type { SiteState } from '../../site.svelte';
 
-  /** The trade's questions, each answered with yes or left. */
-  let { site }: { site: SiteState } = $props();
+  /** The trade's questions, each answered with yes or left; a few of them first where asked. */
+  let { site, few = false }: { site: SiteState; few?: boolean } = $props();
+
+  let all = $state(false);
+  const questions = $derived(site.view?.trade.questions ?? []);
+  const shown = $derived(
+    questions.filter(
+      (question, index) => all || !few || index < 3 || site.sheet.practices.includes(question.key)
+    )
+  );
 
   function turn(key: string): void {
     const yes = site.sheet.practices;
@@ -12,7 +20,7 @@
 </script>
 
 <ul>
-  {#each site.view?.trade.questions ?? [] as question (question.key)}
+  {#each shown as question (question.key)}
     {@const yes = site.sheet.practices.includes(question.key)}
     <li>
       <span
@@ -24,6 +32,13 @@
     </li>
   {/each}
 </ul>
+{#if shown.length < questions.length}
+  <button class="word" type="button" onclick={() => (all = true)}
+    >{questions.length - shown.length} more {questions.length - shown.length === 1
+      ? 'question'
+      : 'questions'}</button
+  >
+{/if}
 
 <style>
   ul {

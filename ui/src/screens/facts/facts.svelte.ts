@@ -3,7 +3,6 @@ import type { components } from '../../api/schema';
 import type { SiteState } from '../../site.svelte';
 
 export type FactsView = components['schemas']['FactsView'];
-export type Use = components['schemas']['Use'];
 
 /** What stands beside the lines of the facts sheet; asked anew whenever the sheet has been kept. */
 export class FactsState {
@@ -16,15 +15,5 @@ export class FactsState {
     if (!id) return;
     const { data } = await api.GET('/api/sites/{id}/facts', { params: { path: { id } } });
     if (data && turn === this.#asked) this.view = data;
-  }
-
-  /** "in 6 places", and the parts of the page they are in. */
-  use(id: string): { words: string; parts: string } | null {
-    const use = this.view?.uses[id];
-    if (!use) return null;
-    return {
-      words: use.places === 1 ? 'in 1 place' : `in ${use.places} places`,
-      parts: use.parts.join(', ')
-    };
   }
 }

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { emptySheet } from '../../sheet';
-import { stretches, take, type Findings, type Proposal } from './take';
+import { stretches, take, unseen, type Findings, type Proposal } from './take';
 
 function proposal(more: Partial<Proposal>): Proposal {
   return {
@@ -63,6 +63,42 @@ describe('taking a proposal', () => {
     row();
     expect(sheet.links).toEqual([]);
     expect(sheet.rows).toEqual([]);
+  });
+});
+
+describe('what can be taken unseen', () => {
+  const ids = (proposals: Proposal[]) => unseen(proposals).map((each) => each.id);
+
+  it('means one thing, and is not known already', () => {
+    expect(
+      ids([
+        proposal({ id: 'new', path: 'name' }),
+        proposal({ id: 'asked', path: 'hours', sureness: 'ASK' }),
+        proposal({ id: 'same', path: 'email', standing: 'SAME' })
+      ])
+    ).toEqual(['new']);
+  });
+
+  it('puts a fact aside only where it is sure', () => {
+    expect(
+      ids([
+        proposal({ id: 'seems', path: 'trade', standing: 'REPLACES', sureness: 'LIKELY' }),
+        proposal({ id: 'sure', path: 'hours', standing: 'REPLACES' })
+      ])
+    ).toEqual(['sure']);
+  });
+
+  it('is one for a line, and all for what there can be several of', () => {
+    expect(
+      ids([
+        proposal({ id: 'a', path: 'email' }),
+        proposal({ id: 'b', path: 'email' }),
+        proposal({ id: 'c', path: 'links' }),
+        proposal({ id: 'd', path: 'links' }),
+        proposal({ id: 'e', path: '' }),
+        proposal({ id: 'f', path: '' })
+      ])
+    ).toEqual(['a', 'c', 'd', 'e', 'f']);
   });
 });
 

@@ -34,6 +34,24 @@ export function take(sheet: Sheet, proposal: Proposal, words = proposal.words): 
   return () => (sheet.lines[line] = before);
 }
 
+/** Lines that hold several values, so that one never puts another aside. */
+const ADDING = new Set(['', 'links', 'exceptions']);
+
+/**
+ * What can be taken unseen: what means one thing, puts nothing aside that it only seems to replace, and is the first for
+ * its line.
+ */
+export function unseen(proposals: Proposal[]): Proposal[] {
+  const lines = new Set<string>();
+  return proposals.filter(({ sureness, standing, path }) => {
+    const plain =
+      sureness !== 'ASK' && (standing === 'NEW' || (standing === 'REPLACES' && sureness === 'SURE'));
+    if (!plain || (!ADDING.has(path) && lines.has(path))) return false;
+    lines.add(path);
+    return true;
+  });
+}
+
 /** A stretch of a source: words, and the proposal they carry, if any. */
 export interface Stretch {
   words: string;

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { api } from '../../api/client';
+  import { countries, type Country } from '../../countries';
   import AnswerLine from '../../parts/AnswerLine.svelte';
   import Row from '../../parts/Row.svelte';
   import type { SiteState } from '../../site.svelte';
@@ -13,8 +13,8 @@
   let { site }: { site: SiteState } = $props();
 
   const visits = $derived((site.view?.trade.visits ?? false) || site.sheet.lines.area !== '');
-  let countries = $state([{ code: 'GB', name: 'United Kingdom' }]);
-  void api.GET('/api/countries').then(({ data }) => (countries = data ?? countries));
+  let known = $state<Country[]>([{ code: 'GB', name: 'United Kingdom' }]);
+  void countries().then((all) => (known = all));
 </script>
 
 <section class="leaf chosen card" aria-label="Facts">
@@ -30,7 +30,7 @@
       <div><PlaceField {site} /></div>
       <label class="hidden-words" for="region">Country</label>
       <select id="region" class="line country" bind:value={site.sheet.region} onchange={() => site.changed()}>
-        {#each countries as country (country.code)}<option value={country.code}>{country.name}</option>{/each}
+        {#each known as country (country.code)}<option value={country.code}>{country.name}</option>{/each}
       </select>
     </div>
   </Row>

@@ -3,47 +3,17 @@
   import AnswerLine from '../../parts/AnswerLine.svelte';
   import type { SiteState } from '../../site.svelte';
   import LinksEditor from '../facts/LinksEditor.svelte';
+  import PracticesEditor from '../facts/PracticesEditor.svelte';
   import TypedLine from './TypedLine.svelte';
 
   /** What makes the page stronger if it is true. All of it can be skipped. */
   let { site }: { site: SiteState } = $props();
-
-  let all = $state(false);
-  const questions = $derived(site.view?.trade.questions ?? []);
-  const shown = $derived(
-    questions.filter((question, index) => all || index < 3 || site.sheet.practices.includes(question.key))
-  );
-
-  function turn(key: string): void {
-    const yes = site.sheet.practices;
-    site.sheet.practices = yes.includes(key) ? yes.filter((each) => each !== key) : [...yes, key];
-    site.changed();
-  }
 </script>
 
 <section class="leaf waits proof" aria-labelledby="proof-heading">
   <h2 id="proof-heading">Worth saying, if it is true</h2>
   <p class="quiet">Skip what does not fit. Nothing is said on the page that you have not said here.</p>
-  <ul class="questions">
-    {#each shown as question (question.key)}
-      {@const yes = site.sheet.practices.includes(question.key)}
-      <li>
-        <span
-          >{question.ask}{#if yes}<span class="says">On the page: “{question.says}”</span>{/if}</span
-        >
-        <button class="chip-leaf" type="button" aria-pressed={yes} onclick={() => turn(question.key)}
-          >Yes<span class="hidden-words">, {question.ask}</span></button
-        >
-      </li>
-    {/each}
-  </ul>
-  {#if !all && questions.length > shown.length}
-    <button class="word" type="button" onclick={() => (all = true)}
-      >{questions.length - shown.length} more {questions.length - shown.length === 1
-        ? 'question'
-        : 'questions'}</button
-    >
-  {/if}
+  <div class="questions"><PracticesEditor {site} few /></div>
   <Row label="Who people meet" for="person"
     ><TypedLine {site} field="person" placeholder="Your own name" autocomplete="name" /></Row
   >
@@ -107,22 +77,8 @@
     padding: 16px 24px 10px;
   }
   .questions {
-    margin: 10px 0 0;
-    padding: 0;
-    list-style: none;
-  }
-  li {
-    display: flex;
-    justify-content: space-between;
-    align-items: center;
-    gap: 16px;
-    padding: 8px 0;
+    margin-top: 10px;
     border-top: 1px solid var(--fine-rule);
-  }
-  .says {
-    display: block;
-    color: var(--verdigris);
-    font-size: 15px;
   }
   .membership {
     display: grid;

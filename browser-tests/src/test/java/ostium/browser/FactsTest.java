@@ -163,4 +163,54 @@ class FactsTest {
             assertThat(page.locator("#name")).hasValue("Ada's");
         }
     }
+
+    @Test
+    void anAddressBringsItsPointAndTakesItAwayAgain() {
+        try (BrowserContext context = Chromium.context(Chromium.Screen.LAPTOP)) {
+            Page page = context.newPage();
+            Owner owner = published(page, "Placed Sweeps", "placed-sweeps");
+            owner.opensFact("Based at");
+            page.locator("#place").pressSequentially("3 net lo");
+            page.getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName("3 Net Loft, Quillhaven QH1 2NL"))
+                    .click();
+            assertThat(page.locator("#place")).hasValue("3 Net Loft, Quillhaven QH1 2NL");
+            assertThat(owner.fact("On the map")).containsText("49.70");
+            assertThat(page.locator(".map")).isVisible();
+            assertThat(page.getByText("Near 3 Net Loft")).isVisible();
+
+            page.locator("#place").fill("9 Elsewhere Street, Nothington");
+            assertThat(owner.fact("On the map")).containsText("Makes the directions exact");
+
+            owner.opensFact("On the map");
+            page.locator("#point").fill("49.7012, -7.4031");
+            assertThat(page.locator("#point-answer")).containsText("49.70120, -7.40310");
+            page.locator(".map-pin").press("Shift+ArrowUp");
+            assertThat(page.locator("#point")).hasValue("49.70170, -7.40310");
+            owner.opensFact("Based at");
+            page.locator("#place").fill("10 Elsewhere Street, Nothington");
+            assertThat(owner.fact("On the map")).containsText("49.70170");
+        }
+    }
+
+    @Test
+    void aDayOffIsToldToVisitorsTheSameDay() {
+        try (BrowserContext context = Chromium.context(Chromium.Screen.PHONE)) {
+            Page page = context.newPage();
+            Owner owner = published(page, "Resting Sweeps", "resting-sweeps");
+            String facts = page.url();
+            owner.opensFact("Open").says("hours", "24/7");
+            owner.opensFact("But not")
+                    .says(
+                            "exceptions-0",
+                            java.time.LocalDate.now(java.time.ZoneId.of("Europe/London")) + " closed (guild meeting)");
+            owner.waitsUntilKept();
+            page.navigate(facts + "/publish");
+            page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^Publish th")))
+                    .click();
+            page.getByText("Your page is public at").waitFor();
+            page.navigate(Chromium.site("resting-sweeps"));
+            assertThat(page.locator("[data-now]").first()).containsText("Closed now. Open tomorrow from 12am");
+            assertThat(page.locator(".slip .other")).containsText("guild meeting");
+        }
+    }
 }

@@ -143,7 +143,7 @@ public final class SiteRenderer {
     private List<RenderedFile> parts(Brief brief, Draft draft, boolean scene) {
         List<RenderedFile> parts = new ArrayList<>();
         PageModel page = new PageModel(brief, draft, Target.preview(), Map.of());
-        String css = Stylesheet.of(draft.look().paint(), page.hours());
+        String css = Stylesheet.of(draft.look().paint(), page.reach().hours());
         parts.add(named("site", "css", "text/css", css));
         parts.add(named("site", "js", "text/javascript", Resource.text("/ostium/workshop/site.js")));
         if (scene) {

@@ -11,6 +11,7 @@ import java.util.TreeSet;
 import ostium.core.fact.Country;
 import ostium.core.sheet.Line;
 import ostium.core.sheet.TypedSheet;
+import ostium.core.trade.Trade;
 import ostium.core.trade.TradeCatalogue;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.JsonNode;
@@ -43,8 +44,9 @@ public final class LocalBusinessReader {
 
     private static final Set<String> IGNORED = Set.of("@context", "@id", "@type", "url", "founder", "memberOf");
 
-    private final String source;
+    private final JsonSource source;
     private final long seed;
+    private final SpecifiedHours hours;
     private String region = "GB";
     private final Map<String, String> fields = new LinkedHashMap<>();
     private final List<TypedSheet.TypedService> services = new ArrayList<>();
@@ -53,7 +55,8 @@ public final class LocalBusinessReader {
     private final List<TypedSheet.TypedRow> rows = new ArrayList<>();
 
     private LocalBusinessReader(String source, long seed) {
-        this.source = source;
+        this.source = new JsonSource(source);
+        this.hours = new SpecifiedHours(this.source);
         this.seed = seed;
     }
 
@@ -85,14 +88,14 @@ public final class LocalBusinessReader {
     private Read read() throws Unreadable {
         JsonNode root;
         try {
-            root = JsonMapper.shared().readTree(source);
+            root = JsonMapper.shared().readTree(source.source());
         } catch (JacksonException e) {
             int line = e.getLocation() == null ? 1 : e.getLocation().getLineNr();
             throw new Unreadable("line " + line + ": this is not JSON: " + e.getOriginalMessage());
         }
         JsonNode business = business(root)
                 .orElseThrow(() -> new Unreadable("line 1, @type: there is no LocalBusiness with a name here"));
-        String country = text(business.path("address").path("addressCountry"), "addressCountry");
+        String country = source.text(business.path("address").path("addressCountry"), "addressCountry");
         region = country.length() == 2
                 ? country.toUpperCase(Locale.ROOT)
                 : Country.called(country).map(Country::code).orElse("GB");
@@ -103,8 +106,12 @@ public final class LocalBusinessReader {
                 unused.add(property.getKey());
             }
         }
-        fields.put("person", text(first(business.path("founder")).path("name"), "founder"));
-        member(first(business.path("memberOf")));
+        fields.put(
+                "person", source.text(JsonSource.first(business.path("founder")).path("name"), "founder"));
+        // Hours in words and days said by Ostium itself come before the specifications.
+        fields.putIfAbsent("hours", hours.week());
+        fields.putIfAbsent("exceptions", hours.special());
+        member(JsonSource.first(business.path("memberOf")));
         TypedSheet sheet = new TypedSheet(region, fields, services, rows, links, practices, null, null, seed);
         return new Read(sheet, unused);
     }
@@ -139,7 +146,7 @@ public final class LocalBusinessReader {
 
     private String trade(JsonNode business) throws Unreadable {
         String keywords =
-                text(business.path("keywords"), "keywords").split(",")[0].strip();
+                source.text(business.path("keywords"), "keywords").split(",")[0].strip();
         if (!keywords.isEmpty()) {
             return keywords;
         }
@@ -155,27 +162,26 @@ public final class LocalBusinessReader {
     /** @return whether the property is one we read */
     private boolean take(String property, JsonNode value) throws Unreadable {
         switch (property) {
-            case "name" -> fields.put("name", text(value, property));
-            case "telephone" -> fields.put("telephone", text(first(value), property));
-            case "email" -> fields.put("email", text(first(value), property));
-            case "description" -> fields.put("words", text(value, property));
-            case "foundingDate" -> fields.put("founded", year(text(value, property)));
-            case "keywords" -> text(value, property);
-            case "address" -> fields.put("place", address(first(value)));
-            case "areaServed" -> fields.put("area", String.join(", ", names(value, property)));
-            case "openingHours" -> fields.put("hours", String.join("; ", names(value, property)));
-            case "openingHoursSpecification" -> hours(value);
-            case "sameAs" -> links.addAll(names(value, property));
+            case "name" -> fields.put("name", source.text(value, property));
+            case "telephone" -> fields.put("telephone", source.text(JsonSource.first(value), property));
+            case "email" -> fields.put("email", source.text(JsonSource.first(value), property));
+            case "description" -> fields.put("words", source.text(value, property));
+            case "foundingDate" -> fields.put("founded", year(source.text(value, property)));
+            case "keywords" -> source.text(value, property);
+            case "address" -> fields.put("place", address(JsonSource.first(value)));
+            case "areaServed" -> fields.put("area", String.join(", ", source.names(value, property)));
+            case "openingHours" -> fields.put("hours", String.join("; ", source.names(value, property)));
+            case "openingHoursSpecification", "specialOpeningHoursSpecification" -> hours.read(value);
+            case "sameAs" -> links.addAll(source.names(value, property));
             case "makesOffer" -> offers(value);
             case "hasOfferCatalog" -> offers(value.path("itemListElement"));
             case "additionalProperty" -> extras(value);
-            case "specialOpeningHoursSpecification" -> hours(value);
-            case "geo" -> point(first(value));
-            case "hasMap" -> fields.putIfAbsent("point", text(first(value), property));
-            case "legalName" -> fields.put("legal/name", text(value, property));
-            case "vatID", "taxID" -> fields.put("legal/tax", text(value, property));
-            case "alternateName" -> fields.put("short-name", text(first(value), property));
-            case "slogan" -> fields.put("words/does", text(value, property));
+            case "geo" -> point(JsonSource.first(value));
+            case "hasMap" -> fields.putIfAbsent("point", source.text(JsonSource.first(value), property));
+            case "legalName" -> fields.put("legal/name", source.text(value, property));
+            case "vatID", "taxID" -> fields.put("legal/tax", source.text(value, property));
+            case "alternateName" -> fields.put("short-name", source.text(JsonSource.first(value), property));
+            case "slogan" -> fields.put("words/does", source.text(value, property));
             case "review" -> reviews(value);
             case "employee" -> people(value);
             case "contactPoint" -> contacts(value);
@@ -195,14 +201,14 @@ public final class LocalBusinessReader {
             return value.asString();
         }
         if (!value.isObject()) {
-            throw wrong("address", "an address or a PostalAddress");
+            throw source.wrong("address", "an address or a PostalAddress");
         }
         List<String> lines = new ArrayList<>();
-        String street = text(value.path("streetAddress"), "streetAddress");
-        String town = text(value.path("addressLocality"), "addressLocality");
-        String region = text(value.path("addressRegion"), "addressRegion");
-        String code = text(value.path("postalCode"), "postalCode");
-        String named = text(value.path("addressCountry"), "addressCountry");
+        String street = source.text(value.path("streetAddress"), "streetAddress");
+        String town = source.text(value.path("addressLocality"), "addressLocality");
+        String region = source.text(value.path("addressRegion"), "addressRegion");
+        String code = source.text(value.path("postalCode"), "postalCode");
+        String named = source.text(value.path("addressCountry"), "addressCountry");
         Country country =
                 named.length() == 2 ? Country.of(named) : Country.called(named).orElse(Country.of("GB"));
         String known = region.length() < 4 || country.regions().containsValue(region) ? region : "";
@@ -218,72 +224,20 @@ public final class LocalBusinessReader {
     }
 
     private void point(JsonNode value) throws Unreadable {
-        String latitude = text(value.path("latitude"), "geo.latitude");
-        String longitude = text(value.path("longitude"), "geo.longitude");
+        String latitude = source.text(value.path("latitude"), "geo.latitude");
+        String longitude = source.text(value.path("longitude"), "geo.longitude");
         if (!latitude.isBlank() && !longitude.isBlank()) {
             fields.put("point", latitude + ", " + longitude);
         }
     }
 
-    /** Hours of the usual week, and of the days between {@code validFrom} and {@code validThrough}. */
-    private void hours(JsonNode value) throws Unreadable {
-        List<String> rules = new ArrayList<>();
-        for (JsonNode specification : list(value)) {
-            String from = text(specification.path("validFrom"), "validFrom");
-            String through = text(specification.path("validThrough"), "validThrough");
-            String rule = rule(specification, !from.isBlank());
-            if (from.isBlank()) {
-                rules.add(rule);
-            } else {
-                String dates =
-                        day(from) + (through.isBlank() || day(through).equals(day(from)) ? "" : " - " + day(through));
-                fields.merge("exceptions", dates + " " + rule, (one, other) -> one + "\n" + other);
-            }
-        }
-        if (!fields.containsKey("hours") && !rules.isEmpty()) {
-            fields.put("hours", String.join("; ", rules));
-        }
-    }
-
-    private static String day(String date) {
-        return date.length() > 10 ? date.substring(0, 10) : date;
-    }
-
-    private String rule(JsonNode specification, boolean special) throws Unreadable {
-        List<String> days = new ArrayList<>();
-        for (String day : names(specification.path("dayOfWeek"), "dayOfWeek")) {
-            days.add(day.replaceFirst("^https?://schema\\.org/", ""));
-        }
-        String opens = text(specification.path("opens"), "opens");
-        String closes = text(specification.path("closes"), "closes");
-        boolean closed = opens.isBlank() && closes.isBlank() || opens.equals(closes);
-        if (!closed && (opens.isBlank() || closes.isBlank()) || closed && !special && days.isEmpty()) {
-            throw wrong("openingHoursSpecification", "a list with dayOfWeek, opens and closes");
-        }
-        String span = closed
-                ? "closed"
-                : opens.startsWith("00:00") && closes.startsWith("23:59")
-                        ? "24 hours"
-                        : clock(opens) + "-" + clock(closes);
-        return special && days.isEmpty() ? span : (days.isEmpty() ? "daily" : String.join(" ", days)) + " " + span;
-    }
-
-    /** A time that says by itself which half of the day it is in: {@code 09:00}, never {@code 9}. */
-    private static String clock(String time) {
-        String plain = time.substring(0, Math.min(5, time.length()));
-        if (!plain.matches("1[0-2]:[0-9]{2}")) {
-            return plain;
-        }
-        int hour = Integer.parseInt(plain.substring(0, 2));
-        return hour == 12 ? plain + "pm" : plain + "am";
-    }
-
     private void reviews(JsonNode value) throws Unreadable {
-        for (JsonNode review : list(value)) {
-            String body =
-                    text(review.path("reviewBody"), "reviewBody") + text(review.path("description"), "description");
-            JsonNode author = first(review.path("author"));
-            String who = author.isObject() ? text(author.path("name"), "author.name") : text(author, "author");
+        for (JsonNode review : JsonSource.list(value)) {
+            String body = source.text(review.path("reviewBody"), "reviewBody")
+                    + source.text(review.path("description"), "description");
+            JsonNode author = JsonSource.first(review.path("author"));
+            String who =
+                    author.isObject() ? source.text(author.path("name"), "author.name") : source.text(author, "author");
             if (!body.isBlank()) {
                 rows.add(new TypedSheet.TypedRow(
                         "testimonial",
@@ -294,97 +248,56 @@ public final class LocalBusinessReader {
                                 "who",
                                 who,
                                 "when",
-                                text(review.path("datePublished"), "datePublished"))));
+                                source.text(review.path("datePublished"), "datePublished"))));
             }
         }
     }
 
     private void people(JsonNode value) throws Unreadable {
-        for (JsonNode person : list(value)) {
-            String name = person.isObject() ? text(person.path("name"), "employee.name") : text(person, "employee");
+        for (JsonNode person : JsonSource.list(value)) {
+            String name = person.isObject()
+                    ? source.text(person.path("name"), "employee.name")
+                    : source.text(person, "employee");
             if (!name.isBlank()) {
                 rows.add(new TypedSheet.TypedRow(
                         "person",
                         "",
                         Map.of(
                                 "name", name,
-                                "role", person.isObject() ? text(person.path("jobTitle"), "jobTitle") : "",
-                                "about", person.isObject() ? text(person.path("description"), "description") : "")));
+                                "role", person.isObject() ? source.text(person.path("jobTitle"), "jobTitle") : "",
+                                "about",
+                                        person.isObject()
+                                                ? source.text(person.path("description"), "description")
+                                                : "")));
             }
         }
     }
 
     private void contacts(JsonNode value) throws Unreadable {
-        for (JsonNode contact : list(value)) {
-            String number = text(contact.path("telephone"), "contactPoint.telephone");
+        for (JsonNode contact : JsonSource.list(value)) {
+            String number = source.text(contact.path("telephone"), "contactPoint.telephone");
             if (!number.isBlank() && !number.equals(fields.get("telephone"))) {
                 rows.add(new TypedSheet.TypedRow(
                         "phone",
                         "",
-                        Map.of("number", number, "name", text(contact.path("contactType"), "contactType"))));
+                        Map.of("number", number, "name", source.text(contact.path("contactType"), "contactType"))));
             }
         }
     }
 
     private void offers(JsonNode value) throws Unreadable {
-        for (JsonNode offer : list(value)) {
-            JsonNode offered = offer.has("itemOffered") ? offer.path("itemOffered") : offer;
-            String name = text(offered.path("name"), "itemOffered.name");
-            if (name.isBlank()) {
-                throw wrong("makesOffer", "a list of Offer with itemOffered.name");
-            }
-            String trade = fields.get("trade");
-            String usual = TradeCatalogue.shipped().find(trade == null ? "" : trade).trade().services().stream()
-                    .filter(service -> service.name().equalsIgnoreCase(name))
-                    .map(service -> service.key())
-                    .findFirst()
-                    .orElse("");
-            services.add(new TypedSheet.TypedService(
-                    "",
-                    usual,
-                    name,
-                    text(offered.path("description"), "description"),
-                    price(offer),
-                    extra(offer.path("additionalProperty"), "minutes")));
-        }
-    }
-
-    private String price(JsonNode offer) throws Unreadable {
-        JsonNode specification = first(offer.path("priceSpecification"));
-        String currency = text(offer.path("priceCurrency"), "priceCurrency")
-                + text(specification.path("priceCurrency"), "priceCurrency");
-        String unit = text(specification.path("unitText"), "unitText");
-        String per = unit.isBlank() ? "" : " a " + unit;
-        String least = text(specification.path("minPrice"), "minPrice");
-        String most = text(specification.path("maxPrice"), "maxPrice");
-        String price = text(offer.path("price"), "price") + text(specification.path("price"), "price");
-        if (!most.isBlank()) {
-            return money(least, currency) + " - " + most + per;
-        }
-        if (!least.isBlank()) {
-            return "from " + money(least, currency) + per;
-        }
-        return price.equals("0") ? "free" : price.isBlank() ? "" : money(price, currency) + per;
-    }
-
-    /** An amount as people write it, where the sign says which currency it is. */
-    private String money(String amount, String currency) {
-        return switch (currency) {
-            case "GBP" -> "£" + amount;
-            case "EUR" -> "€" + amount;
-            case "USD" -> region.equals("US") ? "$" + amount : amount + " USD";
-            default -> amount + (currency.isBlank() ? "" : " " + currency);
-        };
+        Trade trade = TradeCatalogue.shipped().find(fields.get("trade")).trade();
+        services.addAll(new OfferReader(source, region, trade).read(value));
     }
 
     private void extras(JsonNode value) throws Unreadable {
-        for (JsonNode property : list(value)) {
-            String said = text(property.path("value"), "additionalProperty.value");
-            switch (text(property.path("propertyID"), "propertyID")) {
+        for (JsonNode property : JsonSource.list(value)) {
+            String said = source.text(property.path("value"), "additionalProperty.value");
+            switch (source.text(property.path("propertyID"), "propertyID")) {
                 case "practice" -> practices.add(said);
                 case "answers" -> fields.put("promise", said);
                 case "row" -> row(said);
-                default -> line(text(property.path("propertyID"), "propertyID"), said);
+                default -> line(source.text(property.path("propertyID"), "propertyID"), said);
             }
         }
     }
@@ -405,23 +318,15 @@ public final class LocalBusinessReader {
         }
     }
 
-    private String extra(JsonNode value, String id) throws Unreadable {
-        for (JsonNode property : list(value)) {
-            if (text(property.path("propertyID"), "propertyID").equals(id)) {
-                return text(property.path("value"), "additionalProperty.value");
-            }
-        }
-        return "";
-    }
-
     private void member(JsonNode value) throws Unreadable {
         if (value.isObject()) {
-            String body = text(value.path("hostingOrganization").path("name"), "hostingOrganization");
-            said("membership/body", body.isBlank() ? text(value.path("name"), "memberOf.name") : body);
-            said("membership/number", text(value.path("membershipNumber"), "membershipNumber"));
+            String body = source.text(value.path("hostingOrganization").path("name"), "hostingOrganization");
+            said("membership/body", body.isBlank() ? source.text(value.path("name"), "memberOf.name") : body);
+            said("membership/number", source.text(value.path("membershipNumber"), "membershipNumber"));
             said(
                     "membership/until",
-                    text(value.path("validThrough"), "validThrough").replaceFirst("^([0-9]{4}-[0-9]{2}).*", "$1"));
+                    source.text(value.path("validThrough"), "validThrough")
+                            .replaceFirst("^([0-9]{4}-[0-9]{2}).*", "$1"));
         }
     }
 
@@ -429,51 +334,5 @@ public final class LocalBusinessReader {
         if (!words.isBlank()) {
             fields.put(path, words);
         }
-    }
-
-    // ---- JSON ----------------------------------------------------------------------------------------------------
-
-    private String text(JsonNode value, String field) throws Unreadable {
-        if (value.isMissingNode() || value.isNull()) {
-            return "";
-        }
-        if (value.isString() || value.isNumber()) {
-            return value.asString().strip();
-        }
-        throw wrong(field, "a text");
-    }
-
-    private static JsonNode first(JsonNode value) {
-        return value.isArray() && !value.isEmpty() ? value.get(0) : value;
-    }
-
-    private static List<JsonNode> list(JsonNode value) {
-        List<JsonNode> all = new ArrayList<>();
-        if (value.isArray()) {
-            value.forEach(all::add);
-        } else if (!value.isMissingNode() && !value.isNull()) {
-            all.add(value);
-        }
-        return all;
-    }
-
-    /** Texts, or the names of things, one or many. */
-    private List<String> names(JsonNode value, String field) throws Unreadable {
-        List<String> names = new ArrayList<>();
-        for (JsonNode each : list(value)) {
-            names.add(each.isObject() ? text(each.path("name"), field) : text(each, field));
-        }
-        return names;
-    }
-
-    private Unreadable wrong(String field, String wanted) {
-        String key = field.substring(field.lastIndexOf('.') + 1);
-        int at = source.indexOf("\"" + key + "\"");
-        long line = 1
-                + source.substring(0, Math.max(0, at))
-                        .chars()
-                        .filter(c -> c == '\n')
-                        .count();
-        return new Unreadable("line " + line + ", " + field + ": this should be " + wanted);
     }
 }

@@ -6,7 +6,6 @@ import java.util.List;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVPrinter;
 import ostium.core.fact.Fact;
-import ostium.core.fact.Price;
 import ostium.core.fact.Service;
 
 /**
@@ -34,17 +33,12 @@ public final class ServicesCsv {
                 printer.printRecord(
                         service.name(),
                         service.summary(),
-                        service.price() == null ? "" : typed(service.price()),
+                        service.price() == null ? "" : service.price().say(),
                         service.minutes() == null ? "" : service.minutes());
             }
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
         return table.toString();
-    }
-
-    /** A price that says its currency, so that it reads the same in another country. */
-    static String typed(Price price) {
-        return price.say();
     }
 }

@@ -5,9 +5,7 @@ import java.time.LocalDate;
 import java.time.MonthDay;
 import java.time.temporal.TemporalAdjusters;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
-import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.regex.Matcher;
@@ -36,23 +34,6 @@ public record Holiday(String id, String name, String on, String moved, List<Stri
     /** The holidays of a country, in the order of the year; none where there are no data. */
     public static List<Holiday> of(String country) {
         return ALL.getOrDefault(country, List.of());
-    }
-
-    /** The holiday of a country that is called so. */
-    static Optional<Holiday> called(String words, String country) {
-        String plain = plain(words);
-        return of(country).stream()
-                .filter(holiday ->
-                        plain(holiday.name()).equals(plain) || holiday.id().equals(plain))
-                .findFirst()
-                .or(() -> of(country).stream()
-                        .filter(holiday ->
-                                plain.length() > 4 && plain(holiday.name()).startsWith(plain))
-                        .findFirst());
-    }
-
-    private static String plain(String words) {
-        return words.toLowerCase(Locale.ROOT).replaceAll("['’.]", "").strip();
     }
 
     /** The days all of a country keeps in a year. */

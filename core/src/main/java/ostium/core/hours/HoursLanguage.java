@@ -148,11 +148,7 @@ public final class HoursLanguage {
     }
 
     /** The number of the month a word in small letters names, from 1. */
-    public Optional<Integer> monthNamed(String word) {
-        return month(word);
-    }
-
-    Optional<Integer> month(String word) {
+    public Optional<Integer> month(String word) {
         for (int i = 0; i < 12; i++) {
             if (months.get(i).matcher(word).matches()) {
                 return Optional.of(i + 1);

@@ -52,7 +52,7 @@ final class Credentials {
         } else if (named.matches()) {
             year = Integer.parseInt(named.group(2));
             month = HoursLanguage.all().stream()
-                    .flatMap(language -> language.monthNamed(named.group(1)).stream())
+                    .flatMap(language -> language.month(named.group(1)).stream())
                     .findFirst()
                     .orElse(0);
         } else {

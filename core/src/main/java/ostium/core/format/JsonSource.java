@@ -1,0 +1,57 @@
+package ostium.core.format;
+
+import java.util.ArrayList;
+import java.util.List;
+import ostium.core.format.LocalBusinessReader.Unreadable;
+import tools.jackson.databind.JsonNode;
+
+/**
+ * JSON-LD being read, with its words at hand so that a fault names its line. Where one value is asked for, a list gives
+ * its first; where many, one value is a list.
+ */
+record JsonSource(String source) {
+    /** A text or a number; empty where there is none. */
+    String text(JsonNode value, String field) throws Unreadable {
+        if (value.isMissingNode() || value.isNull()) {
+            return "";
+        }
+        if (value.isString() || value.isNumber()) {
+            return value.asString().strip();
+        }
+        throw wrong(field, "a text");
+    }
+
+    static JsonNode first(JsonNode value) {
+        return value.isArray() && !value.isEmpty() ? value.get(0) : value;
+    }
+
+    static List<JsonNode> list(JsonNode value) {
+        List<JsonNode> all = new ArrayList<>();
+        if (value.isArray()) {
+            value.forEach(all::add);
+        } else if (!value.isMissingNode() && !value.isNull()) {
+            all.add(value);
+        }
+        return all;
+    }
+
+    /** Texts, or the names of things, one or many. */
+    List<String> names(JsonNode value, String field) throws Unreadable {
+        List<String> names = new ArrayList<>();
+        for (JsonNode each : list(value)) {
+            names.add(each.isObject() ? text(each.path("name"), field) : text(each, field));
+        }
+        return names;
+    }
+
+    Unreadable wrong(String field, String wanted) {
+        String key = field.substring(field.lastIndexOf('.') + 1);
+        int at = source.indexOf("\"" + key + "\"");
+        long line = 1
+                + source.substring(0, Math.max(0, at))
+                        .chars()
+                        .filter(c -> c == '\n')
+                        .count();
+        return new Unreadable("line " + line + ", " + field + ": this should be " + wanted);
+    }
+}

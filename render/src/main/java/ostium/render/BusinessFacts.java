@@ -1,0 +1,154 @@
+package ostium.render;
+
+import java.util.List;
+import java.util.Optional;
+import ostium.core.draft.Brief;
+import ostium.core.fact.Area;
+import ostium.core.fact.Fact;
+import ostium.core.fact.FactValue;
+import ostium.core.fact.Facts;
+import ostium.core.fact.Link;
+import ostium.core.fact.Place;
+import ostium.core.fact.Point;
+import ostium.core.site.Item;
+import ostium.core.site.Section;
+
+/** Who a business is, where, and what speaks for it, as a page says it. Holds no rule of its own. */
+public final class BusinessFacts {
+    private final Brief brief;
+    private final Facts facts;
+
+    BusinessFacts(Brief brief) {
+        this.brief = brief;
+        this.facts = brief.facts();
+    }
+
+    public String name() {
+        return facts.say("name", "").orElse("");
+    }
+
+    public String firstName() {
+        return facts.given("person", FactValue.Person.class)
+                .flatMap(person -> person.say("first"))
+                .orElse("");
+    }
+
+    public String personName() {
+        return facts.given("person", FactValue.Person.class)
+                .map(FactValue.Person::name)
+                .orElse("");
+    }
+
+    /** People beside the one visitors meet first. */
+    public List<FactValue.Person> others() {
+        return facts.all(FactValue.Person.class).stream()
+                .filter(fact -> !fact.id().equals("person"))
+                .map(Fact::value)
+                .toList();
+    }
+
+    /** The name for narrow places, or empty where the whole name stands there too. */
+    public String shortName() {
+        return facts.say("short-name", "").orElse("");
+    }
+
+    public String founded() {
+        return facts.one(FactValue.Founded.class)
+                .map(founded -> String.valueOf(founded.year()))
+                .orElse("");
+    }
+
+    /** Memberships and qualifications that are valid now. */
+    public List<FactValue.Membership> memberships() {
+        return brief.memberships().stream().map(Fact::value).toList();
+    }
+
+    /** What the owner promises to put right. */
+    public List<String> guarantees() {
+        return facts.all(FactValue.Guarantee.class).stream()
+                .map(fact -> fact.value().words())
+                .toList();
+    }
+
+    public List<Link> links() {
+        return facts.all(Link.class).stream().map(Fact::value).toList();
+    }
+
+    /** Registered names, numbers and lines, as they stand at the foot. */
+    public List<String> legalLines() {
+        return facts.all(FactValue.Legal.class).stream()
+                .flatMap(fact -> fact.value().say("").stream())
+                .flatMap(String::lines)
+                .toList();
+    }
+
+    public String town() {
+        return facts.town().or(() -> facts.say("area", "first")).orElse("");
+    }
+
+    public List<String> area() {
+        return brief.visits() ? facts.one(Area.class).map(Area::places).orElse(List.of()) : List.of();
+    }
+
+    /** "Quillhaven and four more places", for the strip. */
+    public String areaInShort() {
+        List<String> places = area();
+        if (places.isEmpty()) {
+            return facts.one(Place.class)
+                    .map(place -> String.join(", ", place.lines()))
+                    .orElse(town());
+        }
+        return places.size() == 1
+                ? places.get(0)
+                : places.size() == 2
+                        ? places.get(0) + " and " + places.get(1)
+                        : places.get(0) + " and " + ostium.core.fact.Listing.number(places.size() - 1) + " more places";
+    }
+
+    public List<String> addressLines() {
+        return brief.receives() ? facts.one(Place.class).map(Place::lines).orElse(List.of()) : List.of();
+    }
+
+    /** An address a phone's own map program opens, by RFC 5870 with a query; empty without a street. */
+    public String mapUri() {
+        List<String> lines = addressLines();
+        Optional<Point> point = facts.one(Point.class).filter(known -> lines.size() > 1);
+        if (point.isPresent()) {
+            String at = point.get().uri().substring("geo:".length()).replaceFirst(";.*", "");
+            return "geo:" + at + "?q=" + at;
+        }
+        return lines.size() < 2
+                ? ""
+                : "geo:0,0?q="
+                        + java.net.URLEncoder.encode(String.join(", ", lines), java.nio.charset.StandardCharsets.UTF_8)
+                                .replace("+", "%20");
+    }
+
+    /** How to find the place, in the owner's words, line by line. */
+    public List<String> finding() {
+        return facts.given("words/finding", FactValue.OwnWords.class)
+                .map(words ->
+                        words.words().lines().filter(line -> !line.isBlank()).toList())
+                .orElse(List.of());
+    }
+
+    /** The customer's words a row stands for; null when they are gone or may not be shown. */
+    public FactValue.Testimonial testimonial(Item item) {
+        return facts.given(item.fact(), FactValue.Testimonial.class).orElse(null);
+    }
+
+    /** Rows of what customers said that visitors see. */
+    public List<Item> testimonials(Section section) {
+        return section.shownItems().stream()
+                .filter(item -> testimonial(item) != null)
+                .toList();
+    }
+
+    /** The shortest true reason, for the ticket. */
+    public String briefReason() {
+        return brief.practices().stream()
+                .map(practice -> practice.brief())
+                .findFirst()
+                .orElse("");
+    }
+}
