@@ -38,7 +38,8 @@ export const LINES = [
 
 export type LineName = (typeof LINES)[number];
 
-export type RowKind = 'phone' | 'person' | 'testimonial' | 'credential' | 'guarantee';
+export type RowKind =
+  'phone' | 'person' | 'testimonial' | 'credential' | 'guarantee' | 'picture' | 'document';
 
 /** The facts sheet as it was typed. */
 export type Sheet = Omit<components['schemas']['TypedSheet'], 'lines'> & { lines: Record<LineName, string> };

@@ -1,12 +1,11 @@
 <script lang="ts">
   import { tick } from 'svelte';
   import AnswerLine from '../../parts/AnswerLine.svelte';
-  import type { RowKind } from '../../sheet';
   import type { SiteState } from '../../site.svelte';
-  import { ROW_LINES } from './groups';
+  import { ROW_LINES, type TypedRows } from './groups';
 
   /** Facts there can be several of: what customers said, people, qualifications, guarantees, further numbers. */
-  let { site, kind, add }: { site: SiteState; kind: RowKind; add: string } = $props();
+  let { site, kind, add }: { site: SiteState; kind: TypedRows; add: string } = $props();
 
   const rows = $derived(site.sheet.rows.filter((row) => row.kind === kind));
 

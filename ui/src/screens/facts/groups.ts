@@ -29,7 +29,7 @@ export interface FactKind {
   act: string;
   placeholder?: string;
   /** Rows of this kind, for the editor `rows`. */
-  rows?: RowKind;
+  rows?: TypedRows;
   /** Whether visitors can be kept from seeing it while it is known. */
   hideable?: boolean;
   /** Not worth a brass row while it is missing: few need it. */
@@ -298,8 +298,11 @@ export const QUESTIONS: Partial<Record<string, string>> = {
   'words/finding': 'What do you tell people who come for the first time?'
 };
 
+/** Rows that are typed; those of pictures and files are given. */
+export type TypedRows = Exclude<RowKind, 'picture' | 'document'>;
+
 /** Lines of each kind of row, as they are asked. */
-export const ROW_LINES: Record<RowKind, { name: string; label: string; long?: boolean }[]> = {
+export const ROW_LINES: Record<TypedRows, { name: string; label: string; long?: boolean }[]> = {
   phone: [
     { name: 'name', label: 'What it is for' },
     { name: 'number', label: 'Number' }

@@ -32,6 +32,8 @@ public final class FactNames {
             case "practice" -> "something you do every time";
             case "service" -> "a service";
             case "link" -> "a link";
+            case "picture" -> "a picture";
+            case "document" -> "a file";
             default -> "a fact";
         };
     }

@@ -42,6 +42,8 @@ import ostium.core.hours.WeeklyHours;
     @JsonSubTypes.Type(value = Place.class, name = "place"),
     @JsonSubTypes.Type(value = Service.class, name = "service"),
     @JsonSubTypes.Type(value = Link.class, name = "link"),
+    @JsonSubTypes.Type(value = Picture.class, name = "picture"),
+    @JsonSubTypes.Type(value = Document.class, name = "document"),
 })
 public sealed interface FactValue
         permits FactValue.Name,
@@ -68,7 +70,9 @@ public sealed interface FactValue
                 EmailAddress,
                 Place,
                 Service,
-                Link {
+                Link,
+                Picture,
+                Document {
 
     /**
      * The value in words for a visitor.

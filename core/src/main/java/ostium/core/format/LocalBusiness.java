@@ -28,6 +28,7 @@ import ostium.core.hours.TimeSpan;
 import ostium.core.hours.WeeklyHours;
 import ostium.core.hours.When;
 import ostium.core.sheet.Line;
+import ostium.core.sheet.RowKind;
 import ostium.core.sheet.TypedSheet;
 import tools.jackson.databind.ObjectMapper;
 import tools.jackson.databind.json.JsonMapper;
@@ -64,7 +65,9 @@ public final class LocalBusiness {
                 extras.add(extra("ostium:" + line.id(), sheet.line(line)));
             }
         }
-        sheet.rows().forEach(row -> extras.add(extra("row", JSON.writeValueAsString(row))));
+        sheet.rows().stream()
+                .filter(row -> RowKind.named(row.kind()).filter(RowKind::isFile).isEmpty())
+                .forEach(row -> extras.add(extra("row", JSON.writeValueAsString(row))));
         if (!extras.isEmpty()) {
             node.put("additionalProperty", extras);
         }

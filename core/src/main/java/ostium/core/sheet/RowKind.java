@@ -14,7 +14,25 @@ public enum RowKind {
     TESTIMONIAL("testimonial", 40, "words", "who", "when", "where", "permission"),
     /** A qualification, licence or further membership. */
     CREDENTIAL("credential", 12, "body", "number", "until"),
-    GUARANTEE("guarantee", 6, "words");
+    GUARANTEE("guarantee", 6, "words"),
+    /** A logo or photograph: the kept file, where it belongs, what it shows, and what is done to it. */
+    PICTURE(
+            "picture",
+            60,
+            "file",
+            "use",
+            "name",
+            "alternative",
+            "decoration",
+            "credit",
+            "turn",
+            "mirror",
+            "crop",
+            "brightness",
+            "ground",
+            "focus"),
+    /** A PDF visitors can take away. */
+    DOCUMENT("document", 12, "file", "title");
 
     private final String id;
     private final int most;
@@ -29,6 +47,11 @@ public enum RowKind {
     /** Its name in edits and ids of facts. */
     public String id() {
         return id;
+    }
+
+    /** Whether its rows name kept files, which a text file of facts cannot carry. */
+    public boolean isFile() {
+        return this == PICTURE || this == DOCUMENT;
     }
 
     /** How many fit on a sheet. */

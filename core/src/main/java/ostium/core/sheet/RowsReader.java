@@ -2,11 +2,16 @@ package ostium.core.sheet;
 
 import java.time.LocalDate;
 import java.util.Map;
+import java.util.Optional;
 import java.util.function.Consumer;
+import ostium.core.fact.Document;
 import ostium.core.fact.Fact;
 import ostium.core.fact.FactValue;
+import ostium.core.fact.Picture;
 import ostium.core.fact.Reading;
+import ostium.core.fact.StoredFile;
 import ostium.core.fact.Telephone;
+import ostium.core.fact.Treatment;
 import ostium.core.sheet.TypedSheet.TypedRow;
 
 /** Reads the rows of a sheet into facts; each is answered by kind and id ({@code testimonial/t1}). */
@@ -95,6 +100,49 @@ final class RowsReader {
                         Fact.typed(id, new FactValue.Guarantee(row.line("words").strip())));
                 answers.put(id, FieldAnswer.read(""));
             }
+            case PICTURE -> picture(row, id);
+            case DOCUMENT -> document(row, id);
+        }
+    }
+
+    private void picture(TypedRow row, String id) {
+        Optional<StoredFile> file = StoredFile.read(row.line("file")).filter(StoredFile::isPicture);
+        Optional<Treatment> treatment = Treatment.read(
+                row.line("turn"),
+                row.line("mirror"),
+                row.line("crop"),
+                row.line("brightness"),
+                row.line("ground"),
+                row.line("focus"));
+        if (file.isEmpty() || treatment.isEmpty()) {
+            answers.put(id, FieldAnswer.refused("This picture cannot be read any more. Give it again.", 0, 0));
+            return;
+        }
+        Picture picture = new Picture(
+                file.get(),
+                Picture.Use.named(row.line("use")).orElse(Picture.Use.WORK),
+                row.line("alternative").strip(),
+                row.line("decoration").equals("yes"),
+                row.line("credit").strip(),
+                treatment.get());
+        put.accept(Fact.typed(id, picture));
+        answers.put(
+                id,
+                picture.isDescribed()
+                        ? FieldAnswer.read("")
+                        : FieldAnswer.noted("What does it show? Say it, for those who cannot see it."));
+    }
+
+    private void document(TypedRow row, String id) {
+        Optional<StoredFile> file = StoredFile.read(row.line("file")).filter(each -> !each.isPicture());
+        if (file.isEmpty()) {
+            answers.put(id, FieldAnswer.refused("This file cannot be read any more. Give it again.", 0, 0));
+        } else if (row.line("title").isBlank()) {
+            answers.put(id, FieldAnswer.noted("Not shown yet: what is it called?"));
+        } else {
+            Document document = new Document(file.get(), row.line("title").strip());
+            put.accept(Fact.typed(id, document));
+            answers.put(id, FieldAnswer.read(document.size()));
         }
     }
 

@@ -1,0 +1,43 @@
+package ostium.core.picture;
+
+import java.io.IOException;
+import java.util.List;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.io.IOUtils;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.pdmodel.encryption.InvalidPasswordException;
+import ostium.core.fact.Reading;
+import ostium.core.fact.StoredFile;
+import ostium.core.text.Sha256;
+
+/** Takes a PDF as it is, and counts its pages. */
+final class DocumentReader {
+    private DocumentReader() {}
+
+    static Reading<TakenFile> read(byte[] bytes) {
+        if (bytes.length > FileLimits.DOCUMENT_BYTES) {
+            return FileReader.refused("This PDF has " + FileReader.megabytes(bytes.length) + ". The most is "
+                    + FileReader.megabytes(FileLimits.DOCUMENT_BYTES)
+                    + ": save it for the screen instead of for print, and give that.");
+        }
+        int pages;
+        try (PDDocument document = Loader.loadPDF(bytes, "", null, null, IOUtils.createMemoryOnlyStreamCache())) {
+            pages = document.getNumberOfPages();
+        } catch (InvalidPasswordException e) {
+            return FileReader.refused(
+                    "This PDF is locked with a password, so visitors could not open it. Save it without one.");
+        } catch (IOException | RuntimeException e) {
+            return damaged();
+        }
+        return pages < 1
+                ? damaged()
+                : Reading.understood(TakenFile.plain(
+                        StoredFile.document(Sha256.hex(bytes), Math.min(pages, 99_999), bytes.length),
+                        bytes,
+                        List.of()));
+    }
+
+    private static Reading<TakenFile> damaged() {
+        return FileReader.refused("This PDF is damaged: it cannot be opened. Save it anew, and give that.");
+    }
+}
