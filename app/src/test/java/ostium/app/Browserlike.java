@@ -80,6 +80,21 @@ public final class Browserlike {
         return send(request.GET());
     }
 
+    /** The bytes of a file at a host, or of the editor where that is empty; and what they are. */
+    public HttpResponse<byte[]> bytes(String host, String path) {
+        HttpRequest.Builder request = request(path);
+        if (!host.isEmpty()) {
+            request.header("Host", host + ":" + port);
+        }
+        try {
+            return client.send(request.GET().build(), HttpResponse.BodyHandlers.ofByteArray());
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        } catch (InterruptedException e) {
+            throw new IllegalStateException(e);
+        }
+    }
+
     public Answer call(String method, String path, Object body) {
         token();
         String json = body instanceof String text ? text : JsonMapper.shared().writeValueAsString(body);

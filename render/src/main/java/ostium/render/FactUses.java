@@ -6,18 +6,20 @@ import java.util.List;
 import java.util.Map;
 import java.util.stream.Stream;
 import org.jsoup.Jsoup;
-import org.jsoup.nodes.Document;
 import org.jsoup.nodes.Element;
 import ostium.core.draft.Brief;
 import ostium.core.draft.Draft;
 import ostium.core.fact.Area;
+import ostium.core.fact.Document;
 import ostium.core.fact.EmailAddress;
 import ostium.core.fact.Fact;
 import ostium.core.fact.FactValue;
 import ostium.core.fact.Link;
+import ostium.core.fact.Picture;
 import ostium.core.fact.Place;
 import ostium.core.fact.Service;
 import ostium.core.fact.Telephone;
+import ostium.core.picture.Renditions;
 import ostium.core.site.Node;
 import ostium.core.site.Section;
 
@@ -38,7 +40,7 @@ public final class FactUses {
     private FactUses(Brief brief, Draft draft) {
         this.brief = brief;
         this.draft = draft;
-        Document page = Jsoup.parse(SiteRenderer.shipped()
+        Element page = Jsoup.parse(SiteRenderer.shipped()
                 .render(brief, draft, Target.preview())
                 .get(0)
                 .text());
@@ -70,6 +72,9 @@ public final class FactUses {
     }
 
     private Use use(Fact<?> fact) {
+        if (fact.value() instanceof Picture picture && picture.use() == Picture.Use.ICON) {
+            return new Use(1, List.of("the tab of the browser"));
+        }
         int places = 0;
         List<String> names = new ArrayList<>();
         List<String> forms = forms(fact.value());
@@ -107,6 +112,9 @@ public final class FactUses {
             return part.select("a[href=" + form.substring(5).replace("\"", "") + "]")
                     .size();
         }
+        if (form.startsWith("src:")) {
+            return part.select("img[src*=\"" + form.substring(4) + "\"]").size();
+        }
         String text = part.text().toLowerCase(java.util.Locale.ROOT);
         String wanted = form.toLowerCase(java.util.Locale.ROOT);
         int count = 0;
@@ -140,6 +148,12 @@ public final class FactUses {
         }
         if (value instanceof Link link) {
             return List.of("href:\"" + link.url() + "\"");
+        }
+        if (value instanceof Picture picture) {
+            return List.of("src:." + Renditions.name(picture) + ".");
+        }
+        if (value instanceof Document document) {
+            return List.of("href:\"" + document.path() + "\"");
         }
         if (value instanceof FactValue.Membership membership) {
             return List.of(membership.body());

@@ -26,6 +26,7 @@ public final class PageModel {
     private final BusinessFacts business;
     private final ReachFacts reach;
     private final WorkFacts work;
+    private final PictureFacts pictures;
 
     /** @param files names of the stylesheet, script and drawings by role ({@code css}, {@code js}, {@code scene}) */
     PageModel(Brief brief, Draft draft, Target target, Map<String, String> files) {
@@ -36,6 +37,7 @@ public final class PageModel {
         this.business = new BusinessFacts(brief);
         this.reach = new ReachFacts(brief, business);
         this.work = new WorkFacts(facts(), draft);
+        this.pictures = new PictureFacts(facts());
     }
 
     // ---- the page as a whole -------------------------------------------------------------------------------------
@@ -216,6 +218,11 @@ public final class PageModel {
     /** What it does. */
     public WorkFacts work() {
         return work;
+    }
+
+    /** The pictures and files the owner gave. */
+    public PictureFacts pictures() {
+        return pictures;
     }
 
     // ---- doors and form ------------------------------------------------------------------------------------------

@@ -99,6 +99,11 @@ public final class SiteRenderer {
         return parts(brief, draft).stream().map(RenderedFile::path).toList();
     }
 
+    /** The files of the site whose bytes the owner gave: each size of each picture on it, and what can be taken away. */
+    public List<KeptFile> keptFiles(Brief brief) {
+        return new PictureFacts(brief.facts()).files();
+    }
+
     /**
      * The page of the enquiry form alone, with what was typed and what is wrong with it.
      *
@@ -125,16 +130,17 @@ public final class SiteRenderer {
     }
 
     /** What the files that all pages share depend on. */
-    private record Shared(Look look, WeeklyHours hours, boolean scene) {}
+    private record Shared(Look look, WeeklyHours hours, boolean scene, String pictures) {}
 
     private List<RenderedFile> parts(Brief brief, Draft draft) {
         WeeklyHours hours = brief.facts()
                 .one(FactValue.Hours.class)
                 .map(FactValue.Hours::week)
                 .orElse(null);
-        boolean scene =
-                draft.site().sections().anyMatch(section -> section.layout().equals("ticket"));
-        Shared shared = new Shared(draft.look(), hours, scene);
+        PictureFacts pictures = new PictureFacts(brief.facts());
+        boolean scene = pictures.opening() == null
+                && draft.site().sections().anyMatch(section -> section.layout().equals("ticket"));
+        Shared shared = new Shared(draft.look(), hours, scene, pictures.css());
         synchronized (drawn) {
             return drawn.computeIfAbsent(shared, key -> List.copyOf(parts(brief, draft, scene)));
         }
@@ -143,7 +149,8 @@ public final class SiteRenderer {
     private List<RenderedFile> parts(Brief brief, Draft draft, boolean scene) {
         List<RenderedFile> parts = new ArrayList<>();
         PageModel page = new PageModel(brief, draft, Target.preview(), Map.of());
-        String css = Stylesheet.of(draft.look().paint(), page.reach().hours());
+        String css = Stylesheet.of(
+                draft.look().paint(), page.reach().hours(), page.pictures().css());
         parts.add(named("site", "css", "text/css", css));
         parts.add(named("site", "js", "text/javascript", Resource.text("/ostium/workshop/site.js")));
         if (scene) {

@@ -183,7 +183,7 @@ class PartsTest {
         @ParameterizedTest
         @MethodSource("ostium.render.PartsTest#cards")
         void ofAStylesheetAreItsCardsAndNoOthers(PaintCard card) {
-            String css = Stylesheet.of(card, null);
+            String css = Stylesheet.of(card, null, "");
             assertThat(css)
                     .startsWith(":root{")
                     .contains("--paint:" + card.paint())

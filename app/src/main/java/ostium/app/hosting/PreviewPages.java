@@ -8,6 +8,7 @@ import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.springframework.stereotype.Component;
+import ostium.app.files.SiteFiles;
 import ostium.app.site.PreviewTokens;
 import ostium.app.site.SiteService;
 import ostium.app.site.StoredSite;
@@ -26,11 +27,13 @@ class PreviewPages {
     private final PreviewTokens tokens;
     private final SiteService sites;
     private final Origins origins;
+    private final SiteFiles files;
 
-    PreviewPages(PreviewTokens tokens, SiteService sites, Origins origins) {
+    PreviewPages(PreviewTokens tokens, SiteService sites, Origins origins, SiteFiles files) {
         this.tokens = tokens;
         this.sites = sites;
         this.origins = origins;
+        this.files = files;
     }
 
     void answer(HttpServletRequest request, HttpServletResponse response) throws IOException {
@@ -49,10 +52,15 @@ class PreviewPages {
         String name = matcher.group(2).isEmpty() ? "index.html" : matcher.group(2);
         State state = sites.state(site.get());
         SheetReading reading = sites.read(state);
-        List<RenderedFile> files =
+        Optional<SiteFiles.Content> given = files.of(site.get(), reading.brief(), name);
+        if (given.isPresent()) {
+            Wire.picture(response, given.get().contentType(), given.get().bytes());
+            return;
+        }
+        List<RenderedFile> rendered =
                 SiteRenderer.shipped().render(reading.brief(), state.draft(reading), Target.preview());
         Optional<RenderedFile> file =
-                files.stream().filter(each -> isAskedFor(each.path(), name)).findFirst();
+                rendered.stream().filter(each -> isAskedFor(each.path(), name)).findFirst();
         if (file.isEmpty()) {
             Wire.plainPage(response, 404, "No such page", "There is no page at this address.");
             return;

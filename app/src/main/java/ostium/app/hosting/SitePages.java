@@ -54,7 +54,12 @@ class SitePages {
                     response, 404, "No such page", "There is no page at this address. Go back to the first page.");
             return;
         }
-        Wire.file(request, response, file);
+        try {
+            Wire.file(request, response, live.whole(file));
+        } catch (DataAccessException e) {
+            Wire.plainPage(
+                    response, 503, "Back in a moment", "This file cannot be reached just now. Try again shortly.");
+        }
     }
 
     private static String fileOf(String path) {

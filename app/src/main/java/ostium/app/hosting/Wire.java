@@ -45,6 +45,7 @@ final class Wire {
             response.setStatus(HttpServletResponse.SC_NOT_MODIFIED);
             return;
         }
+        policy(response, file.contentType());
         response.setContentType(file.contentType());
         response.setContentLength(body.length);
         if (!request.getMethod().equals("HEAD")) {
@@ -62,6 +63,26 @@ final class Wire {
 
     private static boolean matches(String header, String etag) {
         return header != null && (header.equals("*") || header.contains(etag));
+    }
+
+    /** A file the owner gave. What its path shows never changes, but it goes with the preview. */
+    static void picture(HttpServletResponse response, String type, byte[] body) throws IOException {
+        policy(response, type);
+        response.setStatus(HttpServletResponse.SC_OK);
+        response.setHeader("Cache-Control", "private, max-age=3600");
+        response.setContentType(type);
+        response.setContentLength(body.length);
+        response.getOutputStream().write(body);
+    }
+
+    /** Drawings style themselves and are shown by themselves; readers of PDF need no leave from a page. */
+    private static void policy(HttpServletResponse response, String type) {
+        if (type.equals("image/svg+xml")) {
+            response.setHeader(
+                    "Content-Security-Policy", "default-src 'none'; style-src 'unsafe-inline'; img-src data:");
+        } else if (type.equals("application/pdf")) {
+            response.setHeader("Content-Security-Policy", "frame-ancestors 'none'");
+        }
     }
 
     static void html(HttpServletResponse response, int status, String html) throws IOException {

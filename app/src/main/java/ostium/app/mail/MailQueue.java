@@ -1,31 +1,25 @@
 package ostium.app.mail;
 
-import com.github.kagkarlsson.scheduler.Scheduler;
-import com.github.kagkarlsson.scheduler.SchedulerClient;
-import com.github.kagkarlsson.scheduler.jdbc.JdbcCustomization;
-import com.github.kagkarlsson.scheduler.jdbc.MariaDBJdbcCustomization;
 import com.github.kagkarlsson.scheduler.task.ExecutionComplete;
 import com.github.kagkarlsson.scheduler.task.ExecutionOperations;
+import com.github.kagkarlsson.scheduler.task.Task;
 import com.github.kagkarlsson.scheduler.task.helper.OneTimeTask;
 import com.github.kagkarlsson.scheduler.task.helper.Tasks;
-import jakarta.annotation.PreDestroy;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
 import java.util.UUID;
-import javax.sql.DataSource;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
-import org.springframework.boot.context.event.ApplicationReadyEvent;
-import org.springframework.context.event.EventListener;
-import org.springframework.jdbc.datasource.TransactionAwareDataSourceProxy;
 import org.springframework.mail.MailException;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
 import ostium.app.OstiumProperties;
 import ostium.app.mail.MailMapper.StoredMail;
+import ostium.app.queue.Queue;
+import ostium.app.queue.QueuedWork;
 
 /**
  * Sends mail, at least once. {@link #send} only writes the mail and its place in the queue, in the caller's transaction:
@@ -34,7 +28,7 @@ import ostium.app.mail.MailMapper.StoredMail;
  * more with the same Message-ID.
  */
 @Service
-public class MailQueue {
+public class MailQueue implements QueuedWork {
     private static final Logger LOG = LoggerFactory.getLogger(MailQueue.class);
     private static final Duration PATIENCE = Duration.ofDays(4);
     private static final Duration FIRST_PAUSE = Duration.ofSeconds(2);
@@ -44,39 +38,22 @@ public class MailQueue {
     private final MailServer server;
     private final OstiumProperties properties;
     private final Clock clock;
+    private final Queue queue;
     private final OneTimeTask<Void> task;
-    private final SchedulerClient client;
-    private final Scheduler scheduler;
 
-    MailQueue(MailMapper mails, MailServer server, OstiumProperties properties, Clock clock, DataSource dataSource) {
+    MailQueue(MailMapper mails, MailServer server, OstiumProperties properties, Clock clock, Queue queue) {
         this.mails = mails;
         this.server = server;
         this.properties = properties;
         this.clock = clock;
+        this.queue = queue;
         this.task =
                 Tasks.oneTime("mail").onFailure(this::later).execute((instance, context) -> deliver(instance.getId()));
-        JdbcCustomization inUtc = new MariaDBJdbcCustomization(true);
-        this.client = SchedulerClient.Builder.create(new TransactionAwareDataSourceProxy(dataSource), task)
-                .jdbcCustomization(inUtc)
-                .build();
-        this.scheduler = Scheduler.create(dataSource, task)
-                .jdbcCustomization(inUtc)
-                .threads(2)
-                .pollingInterval(Duration.ofSeconds(1))
-                .heartbeatInterval(Duration.ofSeconds(10))
-                .missedHeartbeatsLimit(4)
-                .shutdownMaxWait(Duration.ofSeconds(2))
-                .build();
     }
 
-    @EventListener(ApplicationReadyEvent.class)
-    void start() {
-        scheduler.start();
-    }
-
-    @PreDestroy
-    void stop() {
-        scheduler.stop();
+    @Override
+    public Task<Void> task() {
+        return task;
     }
 
     /** Puts a mail on its way, as part of the transaction that is running. */
@@ -86,7 +63,7 @@ public class MailQueue {
         String host = properties.mailFrom().substring(properties.mailFrom().indexOf('@') + 1);
         Mail oneLine = new Mail(mail.to(), mail.replyTo(), shortened(mail.subject()), mail.body(), mail.enquiry());
         mails.insert(id, oneLine, "<" + id + "@" + host + ">");
-        client.scheduleIfNotExists(task.instance(id), clock.instant());
+        queue.add(task.instance(id));
     }
 
     /**

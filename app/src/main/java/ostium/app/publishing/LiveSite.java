@@ -19,12 +19,24 @@ public record LiveSite(String site, long publication, State state, Map<String, L
     /**
      * A file as it goes over the wire.
      *
+     * @param hash of the plain bytes
+     * @param plain null for pictures and documents: see {@link LiveSites#whole}
      * @param etag strong, of the plain bytes; compressed forms append their name
      * @param gzip null when it would not help
      * @param brotli null when it would not help
      */
     public record LiveFile(
-            String contentType, String etag, String cacheControl, byte[] plain, byte[] gzip, byte[] brotli) {}
+            String contentType,
+            String hash,
+            String etag,
+            String cacheControl,
+            byte[] plain,
+            byte[] gzip,
+            byte[] brotli) {
+        LiveFile with(byte[] bytes) {
+            return new LiveFile(contentType, hash, etag, cacheControl, bytes, gzip, brotli);
+        }
+    }
 
     static LiveSite of(String site, long publication, State state, List<StoredFile> stored) {
         return new LiveSite(
@@ -41,6 +53,7 @@ public record LiveSite(String site, long publication, State state, Map<String, L
                 : stored.path().startsWith("fonts/") ? "public, max-age=2592000" : "public, max-age=0, must-revalidate";
         return new LiveFile(
                 stored.contentType(),
+                stored.hash(),
                 stored.hash().substring(0, 24),
                 cache,
                 stored.plain(),

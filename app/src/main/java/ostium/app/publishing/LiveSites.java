@@ -8,6 +8,7 @@ import org.springframework.context.event.EventListener;
 import org.springframework.dao.DataAccessException;
 import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Service;
+import ostium.app.publishing.LiveSite.LiveFile;
 import ostium.core.edit.Stored;
 
 /**
@@ -16,13 +17,26 @@ import ostium.core.edit.Stored;
  */
 @Service
 public class LiveSites {
+    /** Bytes of pictures and documents that are kept in memory. */
+    private static final long PICTURES_IN_MEMORY = 64L * 1024 * 1024;
+
     private final PublicationMapper publications;
     private final LoadingCache<String, Optional<LiveSite>> byHost;
+    private final LoadingCache<String, byte[]> bytesByHash;
     private long newestKnown = -1;
 
     LiveSites(PublicationMapper publications) {
         this.publications = publications;
         this.byHost = Caffeine.newBuilder().maximumSize(2_000).build(this::load);
+        this.bytesByHash = Caffeine.newBuilder()
+                .maximumWeight(PICTURES_IN_MEMORY)
+                .weigher((String hash, byte[] bytes) -> bytes.length)
+                .build(hash -> publications.bytes(hash).plain());
+    }
+
+    /** A file with its bytes: pictures and documents come from the database, and the latest stay in memory. */
+    public LiveFile whole(LiveFile file) {
+        return file.plain() == null ? file.with(bytesByHash.get(file.hash())) : file;
     }
 
     /** What stands at a host; empty when nothing does. */

@@ -70,9 +70,17 @@ interface PublicationMapper {
             "select p.id, p.site, p.revision, p.state from publication p join address a on a.publication = p.id where a.host = #{host}")
     Optional<LivePublication> live(String host);
 
-    @Select("select f.path, f.content_type, f.hash, s.plain, s.gzip, s.brotli from publication_file f"
-            + " join stored_file s on s.hash = f.hash where f.publication = #{publication}")
+    /** The files of a version; pictures and documents without their bytes, which would fill the memory. */
+    @Select("select f.path, f.content_type, f.hash,"
+            + " if(f.path like 'pictures/%' or f.path like 'files/%', null, s.plain) as plain, s.gzip, s.brotli"
+            + " from publication_file f join stored_file s on s.hash = f.hash where f.publication = #{publication}")
     List<StoredFile> files(long publication);
+
+    @Select("select hash, plain from stored_file where hash = #{hash}")
+    StoredBytes bytes(String hash);
+
+    /** The bytes of a file. */
+    record StoredBytes(String hash, byte[] plain) {}
 
     /** An address and what stands there. */
     record Address(String host, String site, Long publication) {}
@@ -81,6 +89,6 @@ interface PublicationMapper {
 
     record StoredVersion(long id, long revision, Instant publishedAt) {}
 
-    /** A file of a publication with its compressed forms, which may be null. */
+    /** A file of a publication with its compressed forms; bytes may be null. */
     record StoredFile(String path, String contentType, String hash, byte[] plain, byte[] gzip, byte[] brotli) {}
 }

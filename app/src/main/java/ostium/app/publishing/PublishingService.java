@@ -13,6 +13,8 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.transaction.support.TransactionSynchronization;
 import org.springframework.transaction.support.TransactionSynchronizationManager;
+import org.springframework.transaction.support.TransactionTemplate;
+import ostium.app.files.SiteFiles;
 import ostium.app.publishing.PublicationMapper.Address;
 import ostium.app.publishing.PublicationMapper.LivePublication;
 import ostium.app.site.SiteLog;
@@ -41,7 +43,9 @@ public class PublishingService implements SiteOutlook {
     private final SiteService sites;
     private final SiteLog log;
     private final Origins origins;
+    private final SiteFiles given;
     private final ApplicationEventPublisher events;
+    private final TransactionTemplate transactions;
     private final Cache<Long, State> states =
             Caffeine.newBuilder().maximumSize(500).build();
 
@@ -50,12 +54,16 @@ public class PublishingService implements SiteOutlook {
             SiteService sites,
             SiteLog log,
             Origins origins,
-            ApplicationEventPublisher events) {
+            SiteFiles given,
+            ApplicationEventPublisher events,
+            TransactionTemplate transactions) {
         this.publications = publications;
         this.sites = sites;
         this.log = log;
         this.origins = origins;
+        this.given = given;
         this.events = events;
+        this.transactions = transactions;
     }
 
     /** What stands at a host now has changed; heard after the commit. */
@@ -68,12 +76,18 @@ public class PublishingService implements SiteOutlook {
      * @return the public address
      * @throws Problem when something has to be put right first, or the name cannot be had
      */
-    @Transactional
     public String publish(StoredSite site, String name) {
-        publications.lockSite(site.id()).orElseThrow(Problem::notFound);
         State state = sites.state(site);
         SheetReading reading = sites.read(state);
         requirePublishable(state, reading);
+        // Sizes that are missing take seconds to make: that comes before anything is locked.
+        List<SiteFiles.Content> pictures = pictures(site, reading);
+        return transactions.execute(status -> publish(site, name, state, reading, pictures));
+    }
+
+    private String publish(
+            StoredSite site, String name, State state, SheetReading reading, List<SiteFiles.Content> pictures) {
+        publications.lockSite(site.id()).orElseThrow(Problem::notFound);
         String host = publications
                 .addressOf(site.id())
                 .map(Address::host)
@@ -85,7 +99,10 @@ public class PublishingService implements SiteOutlook {
         publications.insert(site.id(), number, site.revision(), Stored.write(state));
         long publication = publications.lastId();
         for (RenderedFile file : files) {
-            store(publication, file);
+            store(publication, file.path(), file.contentType(), file.bytes());
+        }
+        for (SiteFiles.Content file : pictures) {
+            store(publication, file.path(), file.contentType(), file.bytes());
         }
         point(host, site.id(), publication, number);
         return url;
@@ -202,15 +219,20 @@ public class PublishingService implements SiteOutlook {
         return name;
     }
 
-    private void store(long publication, RenderedFile file) {
-        String hash = Sha256.hex(file.bytes());
-        boolean compress = Compression.helps(file.contentType());
+    private List<SiteFiles.Content> pictures(StoredSite site, SheetReading reading) {
+        try {
+            return given.all(site, reading.brief());
+        } catch (SiteFiles.FileGone e) {
+            throw Problem.at("snags", "A picture or file of this site is not there any more. Give it again.");
+        }
+    }
+
+    private void store(long publication, String path, String contentType, byte[] bytes) {
+        String hash = Sha256.hex(bytes);
+        boolean compress = Compression.helps(contentType);
         publications.insertFile(
-                hash,
-                file.bytes(),
-                compress ? Compression.gzip(file.bytes()) : null,
-                compress ? Compression.brotli(file.bytes()) : null);
-        publications.insertPublicationFile(publication, file.path(), file.contentType(), hash);
+                hash, bytes, compress ? Compression.gzip(bytes) : null, compress ? Compression.brotli(bytes) : null);
+        publications.insertPublicationFile(publication, path, contentType, hash);
     }
 
     @Override

@@ -96,8 +96,11 @@ public class SiteService {
     @Transactional
     public void claim(SignedIn signedIn) {
         SiteKey.hash(signedIn.request()).ifPresent(hash -> {
+            List<StoredSite> claimed = sites.ofKey(hash);
             sites.claim(signedIn.account().id(), hash);
             log.claim(signedIn.account().id(), hash);
+            claimed.forEach(site ->
+                    events.publishEvent(new Given(site.id(), signedIn.account().id())));
         });
     }
 
@@ -105,7 +108,11 @@ public class SiteService {
     @Transactional
     public void give(String site, String account) {
         sites.setOwner(site, account);
+        events.publishEvent(new Given(site, account));
     }
+
+    /** A site has another owner now; heard in the same transaction. */
+    public record Given(String site, String account) {}
 
     /** A site is about to go; heard in the same transaction. */
     public record Leaving(String site) {}

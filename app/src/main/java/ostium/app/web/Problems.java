@@ -1,5 +1,6 @@
 package ostium.app.web;
 
+import jakarta.servlet.http.HttpServletRequest;
 import org.slf4j.LoggerFactory;
 import org.springframework.dao.DataAccessResourceFailureException;
 import org.springframework.dao.TransientDataAccessException;
@@ -43,8 +44,8 @@ class Problems {
     }
 
     @ExceptionHandler
-    ProblemDetail tooLarge(MaxUploadSizeExceededException e) {
-        return ProblemDetail.forStatusAndDetail(HttpStatus.CONTENT_TOO_LARGE, BodyLimit.WORDS);
+    ProblemDetail tooLarge(MaxUploadSizeExceededException e, HttpServletRequest request) {
+        return ProblemDetail.forStatusAndDetail(HttpStatus.CONTENT_TOO_LARGE, BodyLimit.words(request));
     }
 
     @ExceptionHandler

@@ -24,6 +24,8 @@ public class RateLimits {
         LINK,
         /** By author: edits, so that a program gone wild fills nobody's log. */
         EDIT,
+        /** By author: pictures and files that are given. */
+        FILE,
         /** By site and sender. */
         ENQUIRY
     }
@@ -47,6 +49,7 @@ public class RateLimits {
                 Act.MAIL, new Limit(properties.mailsPerHour(), Duration.ofHours(1)),
                 Act.LINK, new Limit(60, Duration.ofHours(1)),
                 Act.EDIT, new Limit(2_000, Duration.ofMinutes(5)),
+                Act.FILE, new Limit(300, Duration.ofHours(1)),
                 Act.ENQUIRY, new Limit(properties.enquiriesPerTenMinutes(), Duration.ofMinutes(10)));
     }
 

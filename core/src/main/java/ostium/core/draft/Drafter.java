@@ -10,6 +10,7 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import ostium.core.fact.Fact;
 import ostium.core.fact.FactValue;
+import ostium.core.fact.Picture;
 import ostium.core.fact.Service;
 import ostium.core.look.Look;
 import ostium.core.site.Item;
@@ -85,8 +86,10 @@ public final class Drafter {
     }
 
     private Section opening() {
-        boolean roofs = ROOF_MOTIFS.contains(brief.trade().motif());
-        String layout = roofs && seed.fraction("opening/layout") < 0.6 ? "ticket" : "bill";
+        boolean pictured = ROOF_MOTIFS.contains(brief.trade().motif())
+                || brief.facts().all(Picture.class).stream()
+                        .anyMatch(picture -> picture.value().use() == Picture.Use.OPENING);
+        String layout = pictured && seed.fraction("opening/layout") < 0.6 ? "ticket" : "bill";
         Map<String, Text> texts = texts("headline", "opening.headline");
         List<SentencePattern.Filled> lead = Stream.of("opening.where", "opening.reason")
                 .flatMap(place -> sentences.choose(place).stream())

@@ -125,6 +125,21 @@ public record Treatment(int turn, boolean mirrored, Box crop, int brightness, Gr
         return turn + "/" + mirrored + "/" + crop.say() + "/" + brightness + "/" + ground.word;
     }
 
+    /**
+     * The treatment of {@link #pixels()}, with its middle kept.
+     *
+     * @throws IllegalArgumentException if it is not one
+     */
+    public static Treatment ofPixels(String pixels) {
+        String[] parts = pixels.split("/", -1);
+        if (parts.length != 5) {
+            throw new IllegalArgumentException("treatment " + pixels);
+        }
+        String turn = parts[0].equals("0") ? "" : parts[0];
+        return read(turn, parts[1].equals("true") ? "yes" : "", parts[2], parts[3], parts[4], "")
+                .orElseThrow(() -> new IllegalArgumentException("treatment " + pixels));
+    }
+
     /** Width after turning and cutting, at least 1. */
     public int width(StoredFile file) {
         int across = turn % 180 == 0 ? file.width() : file.height();

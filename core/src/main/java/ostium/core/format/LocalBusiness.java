@@ -8,6 +8,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import ostium.core.draft.Brief;
 import ostium.core.fact.Area;
@@ -17,6 +18,7 @@ import ostium.core.fact.FactValue;
 import ostium.core.fact.Facts;
 import ostium.core.fact.Link;
 import ostium.core.fact.Money;
+import ostium.core.fact.Picture;
 import ostium.core.fact.Place;
 import ostium.core.fact.Point;
 import ostium.core.fact.Price;
@@ -27,6 +29,7 @@ import ostium.core.hours.SpecialHours;
 import ostium.core.hours.TimeSpan;
 import ostium.core.hours.WeeklyHours;
 import ostium.core.hours.When;
+import ostium.core.picture.Renditions;
 import ostium.core.sheet.Line;
 import ostium.core.sheet.RowKind;
 import ostium.core.sheet.TypedSheet;
@@ -96,6 +99,8 @@ public final class LocalBusiness {
         if (!url.isEmpty()) {
             node.put("@id", url + "#business");
             node.put("url", url);
+            picture(facts, Picture.Use.LOGO, url).ifPresent(logo -> node.put("logo", logo));
+            picture(facts, Picture.Use.OPENING, url).ifPresent(image -> node.put("image", image));
         }
         facts.one(Telephone.class).ifPresent(telephone -> node.put("telephone", telephone.e164()));
         facts.one(EmailAddress.class).ifPresent(email -> node.put("email", email.value()));
@@ -133,6 +138,16 @@ public final class LocalBusiness {
             node.put("makesOffer", offers);
         }
         return node;
+    }
+
+    /** Address of the largest size of a picture, in a format everything reads. */
+    private static Optional<String> picture(Facts facts, Picture.Use use, String url) {
+        return facts.all(Picture.class).stream()
+                .map(Fact::value)
+                .filter(picture -> picture.use() == use)
+                .findFirst()
+                .map(Renditions::of)
+                .map(sizes -> url + sizes.get(sizes.size() - 1).path());
     }
 
     private static Map<String, Object> address(Place place, String region) {

@@ -7,8 +7,6 @@ import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import javax.imageio.ImageIO;
-import ostium.core.fact.Picture;
-import ostium.core.fact.StoredFile;
 import ostium.core.fact.Treatment;
 
 /** Makes the sizes of a picture from what is kept of it. Holds one picture in memory. */
@@ -26,13 +24,11 @@ public final class Darkroom {
      *
      * @throws UncheckedIOException if the kept bytes are damaged
      */
-    public static Darkroom develop(byte[] kept, Picture picture) {
-        if (picture.file().kind() == StoredFile.Kind.SVG) {
-            return new Darkroom(kept, null);
-        }
+    public static Darkroom develop(byte[] kept, Treatment treatment) {
         try {
-            return new Darkroom(
-                    kept, treated(Pixels.plain(ImageIO.read(new ByteArrayInputStream(kept))), picture.treatment()));
+            BufferedImage image = ImageIO.read(new ByteArrayInputStream(kept));
+            // A drawing has no pixels to treat.
+            return new Darkroom(kept, image == null ? null : treated(Pixels.plain(image), treatment));
         } catch (IOException e) {
             throw new UncheckedIOException("a kept picture cannot be read", e);
         }

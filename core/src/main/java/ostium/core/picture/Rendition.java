@@ -28,7 +28,8 @@ public record Rendition(String path, int width, int height, Format format) {
             return contentType;
         }
 
-        String ending() {
+        /** Ending of file names, without the full stop. */
+        public String ending() {
             return ending;
         }
     }

@@ -51,6 +51,12 @@ public final class Renditions {
         return all;
     }
 
+    /** 12 digits that stand for what a picture shows; another picture or treatment has others. */
+    public static String name(Picture picture) {
+        return Sha256.hex(picture.file().hash() + " " + picture.treatment().pixels())
+                .substring(0, 12);
+    }
+
     private static Rendition rendition(int width, int height, String key, Rendition.Format format) {
         return new Rendition("pictures/" + width + "." + key + "." + format.ending(), width, height, format);
     }

@@ -12,7 +12,8 @@ public final class Snags {
             new ClaimWithoutFact(),
             new MissingLinkedFact(),
             new LinkToNowhere(),
-            new FormToNowhere());
+            new FormToNowhere(),
+            new PictureWithoutWords());
 
     private Snags() {}
 

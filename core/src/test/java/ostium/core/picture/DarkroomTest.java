@@ -98,11 +98,20 @@ class DarkroomTest {
                 .isSameAs(photograph);
     }
 
+    @ParameterizedTest
+    @CsvSource({"'', '', '', '', ''", "90, yes, '10,20,50,60', -20, around", "270, '', '0,0,33.33,100', 50, everywhere"
+    })
+    void whatChangesAPixelCanBeWrittenDownAndReadAgain(
+            String turn, String mirror, String crop, String brightness, String ground) {
+        Treatment treatment = treatment(turn, mirror, crop, brightness, ground);
+        assertThat(Treatment.ofPixels(treatment.pixels())).isEqualTo(treatment);
+    }
+
     @Test
     void everySizeHasTheSizeItSays() {
         byte[] kept = Drawn.bytes(Drawn.halves(1000, 700), "png");
         Picture picture = picture(kept, 1000, 700, treatment("90", "yes", "0,0,100,50", "10", ""));
-        Darkroom room = Darkroom.develop(kept, picture);
+        Darkroom room = Darkroom.develop(kept, picture.treatment());
 
         for (Rendition rendition : Renditions.of(picture)) {
             byte[] bytes = room.render(rendition);
@@ -122,6 +131,7 @@ class DarkroomTest {
         List<Rendition> sizes = Renditions.of(picture);
 
         assertThat(sizes).hasSize(1);
-        assertThat(Darkroom.develop(kept, picture).render(sizes.get(0))).isEqualTo(kept);
+        assertThat(Darkroom.develop(kept, picture.treatment()).render(sizes.get(0)))
+                .isEqualTo(kept);
     }
 }

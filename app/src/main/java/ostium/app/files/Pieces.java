@@ -1,0 +1,28 @@
+package ostium.app.files;
+
+import java.io.ByteArrayOutputStream;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+
+/** Bytes in pieces that fit in a packet of the database. */
+final class Pieces {
+    /** Bytes of a piece. */
+    static final int SIZE = 512 * 1024;
+
+    private Pieces() {}
+
+    static List<byte[]> of(byte[] bytes) {
+        List<byte[]> pieces = new ArrayList<>();
+        for (int at = 0; at < bytes.length; at += SIZE) {
+            pieces.add(Arrays.copyOfRange(bytes, at, Math.min(bytes.length, at + SIZE)));
+        }
+        return pieces;
+    }
+
+    static byte[] joined(List<byte[]> pieces) {
+        ByteArrayOutputStream bytes = new ByteArrayOutputStream();
+        pieces.forEach(bytes::writeBytes);
+        return bytes.toByteArray();
+    }
+}

@@ -1,0 +1,2 @@
+/** The one queue of work that survives a crash. */
+package ostium.app.queue;
