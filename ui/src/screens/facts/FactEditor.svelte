@@ -9,6 +9,9 @@
   import AreaEditor from './AreaEditor.svelte';
   import ExceptionsEditor from './ExceptionsEditor.svelte';
   import type { FactsState } from './facts.svelte';
+  import DocumentsEditor from './files/DocumentsEditor.svelte';
+  import type { FilesState } from './files/files.svelte';
+  import PicturesEditor from './files/PicturesEditor.svelte';
   import { QUESTIONS, type FactKind } from './groups';
   import HoursEditor from './HoursEditor.svelte';
   import LinksEditor from './LinksEditor.svelte';
@@ -18,7 +21,12 @@
   import RowsEditor from './RowsEditor.svelte';
 
   /** What a fact is changed with, by its kind. */
-  let { site, facts, kind }: { site: SiteState; facts: FactsState; kind: FactKind } = $props();
+  let {
+    site,
+    facts,
+    files,
+    kind
+  }: { site: SiteState; facts: FactsState; files: FilesState; kind: FactKind } = $props();
 
   const line = $derived(kind.id as LineName);
   const id = $derived(kind.id.replace('/', '-'));
@@ -55,6 +63,10 @@
   <AnswerLine id="membership-answer" answer={site.view?.answers['membership']} typed="" />
 {:else if kind.editor === 'rows' && kind.rows}
   <RowsEditor {site} kind={kind.rows} add={kind.act} />
+{:else if kind.editor === 'pictures' && kind.use}
+  <PicturesEditor {site} {files} use={kind.use} />
+{:else if kind.editor === 'documents'}
+  <DocumentsEditor {site} {files} />
 {:else if kind.editor === 'zone'}
   <label class="small" for="zone">The clock your hours mean</label>
   <select

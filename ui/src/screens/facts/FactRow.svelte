@@ -12,6 +12,7 @@
     fault = false,
     hidden = false,
     use = null,
+    thumbs = [],
     open,
     toggle,
     children
@@ -25,6 +26,8 @@
     fault?: boolean;
     hidden?: boolean;
     use?: { words: string; parts: string } | null;
+    /** Addresses of small pictures that stand before the words. */
+    thumbs?: string[];
     open: boolean;
     toggle: () => void;
     children: Snippet;
@@ -61,7 +64,7 @@
       {@render children()}
     </div>
     <div class="side">
-      {#if use}<span class="use">{use.words}: {use.parts}</span>{/if}
+      {#if use}<span class="use">{use.words}{use.parts ? `: ${use.parts}` : ''}</span>{/if}
       <button type="button" class="word" onclick={press}
         >Done<span class="hidden-words"> with {label}</span></button
       >
@@ -69,7 +72,14 @@
   {:else}
     <button type="button" class="opener" bind:this={opener} aria-expanded="false" onclick={press}>
       <span class="hidden-words">{label}: </span>
-      <span class="value" class:asks={!value} dir="auto">{value || missing}</span>
+      <span class="said">
+        {#if thumbs.length}
+          <span class="thumbs">
+            {#each thumbs as thumb (thumb)}<img src={thumb} alt="" />{/each}
+          </span>
+        {/if}
+        <span class="value" class:asks={!value} dir="auto">{value || missing}</span>
+      </span>
       {#if !value}
         <span class="act-word">{act}</span>
       {:else if fault}
@@ -117,6 +127,22 @@
   }
   .opener:focus-visible {
     outline-offset: -3px;
+  }
+  .said {
+    display: grid;
+    gap: 6px;
+    min-width: 0;
+  }
+  .thumbs {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 6px;
+  }
+  .thumbs img {
+    width: auto;
+    max-width: 160px;
+    height: 56px;
+    object-fit: cover;
   }
   .value {
     min-width: 0;

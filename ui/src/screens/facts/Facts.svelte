@@ -1,10 +1,13 @@
 <script lang="ts">
+  import { onDestroy, untrack } from 'svelte';
   import KeptLine from '../../parts/KeptLine.svelte';
   import type { SiteState } from '../../site.svelte';
   import FactEditor from './FactEditor.svelte';
   import FactRow from './FactRow.svelte';
   import { FactsState } from './facts.svelte';
   import FactsOut from './FactsOut.svelte';
+  import { FilesState, isPictureOrPdf } from './files/files.svelte';
+  import { picturesOf, type Use } from './files/rows';
   import { GROUPS, type FactKind } from './groups';
   import Paste from './Paste.svelte';
   import { isAsked, isHidden, isWrong, said, use } from './said';
@@ -13,12 +16,40 @@
   let { site }: { site: SiteState } = $props();
 
   const facts = new FactsState();
+  const files = untrack(() => new FilesState(site));
   const known = $derived({ sheet: site.sheet, view: site.view, facts: facts.view });
   let open = $state('');
 
   $effect(() => {
-    if (site.view?.revision) void facts.follow(site);
+    if (!site.view?.revision) return;
+    void facts.follow(site);
+    void files.follow();
   });
+  onDestroy(() => files.stop());
+
+  function thumbs(kind: FactKind): string[] {
+    if (!kind.use) return [];
+    return picturesOf(site.sheet, kind.use)
+      .map((row) => files.picture(row.id)?.thumb)
+      .filter((path) => path !== undefined)
+      .map((path) => files.address(path));
+  }
+
+  /** Takes pictures and PDFs to where they belong: the place that is open, or the ones to choose from. */
+  async function give(given: File[]): Promise<void> {
+    const kind = GROUPS.flatMap((group) => group.kinds).find((each) => each.id === open);
+    const use: Use = kind?.use ?? 'work';
+    const isPdf = given.every((file) => file.type === 'application/pdf');
+    open = isPdf ? 'documents' : `pictures/${use}`;
+    await files.give(given, use);
+  }
+
+  function pasted(event: ClipboardEvent): void {
+    const given = [...(event.clipboardData?.files ?? [])].filter(isPictureOrPdf);
+    if (!given.length || event.defaultPrevented) return;
+    event.preventDefault();
+    void give(given);
+  }
 
   function hide(kind: FactKind): void {
     const hidden = site.sheet.hidden;
@@ -28,6 +59,8 @@
     site.changed();
   }
 </script>
+
+<svelte:window onpaste={pasted} />
 
 <div class="board">
   <div>
@@ -52,10 +85,11 @@
                 fault={isWrong(kind, known)}
                 hidden={isHidden(kind, known)}
                 use={use(kind, known)}
+                thumbs={thumbs(kind)}
                 open={open === kind.id}
                 toggle={() => (open = open === kind.id ? '' : kind.id)}
               >
-                <FactEditor {site} {facts} {kind} />
+                <FactEditor {site} {facts} {files} {kind} />
                 {#if kind.hideable && said(kind, known)}
                   <label class="hide"
                     ><input
@@ -74,7 +108,7 @@
     </div>
   </div>
   <aside>
-    <Paste {site} />
+    <Paste {site} {give} />
     <FactsOut {site} />
   </aside>
 </div>

@@ -7,7 +7,11 @@
   import PasteBox from './PasteBox.svelte';
 
   /** The box for what an owner has; once it is read, the source with what was found, and the proposals beside it. */
-  let { site, wide = false }: { site: SiteState; wide?: boolean } = $props();
+  let {
+    site,
+    wide = false,
+    give
+  }: { site: SiteState; wide?: boolean; give?: (files: File[]) => Promise<void> } = $props();
 
   const paste = untrack(() => new PasteState(site));
   let result = $state<HTMLElement>();
@@ -30,7 +34,7 @@
       <FoundRows {paste} findings={paste.findings} />
     </div>
   {:else}
-    <PasteBox {paste} {wide} />
+    <PasteBox {paste} {wide} {give} />
   {/if}
 </section>
 

@@ -1,18 +1,26 @@
 <script lang="ts">
+  import { isPictureOrPdf } from './files/files.svelte';
   import type { PasteState } from './paste.svelte';
 
   /** Where an owner pastes, drops or picks what they have. */
-  let { paste, wide }: { paste: PasteState; wide: boolean } = $props();
+  let { paste, wide, give }: { paste: PasteState; wide: boolean; give?: (files: File[]) => Promise<void> } =
+    $props();
 
   let typed = $state('');
   let over = $state(false);
+
+  /** A picture or a PDF goes to the pictures where there are some; everything else is read. */
+  function take(file: File): void {
+    if (give && isPictureOrPdf(file)) void give([file]);
+    else void paste.readFile(file);
+  }
 
   function dropped(event: DragEvent): void {
     event.preventDefault();
     over = false;
     const file = event.dataTransfer?.files[0];
     const text = event.dataTransfer?.getData('text/plain');
-    if (file) void paste.readFile(file);
+    if (file) take(file);
     else if (text) {
       typed = text;
       void paste.readText(text);
@@ -24,7 +32,7 @@
     const file = event.clipboardData?.files[0];
     if (file) {
       event.preventDefault();
-      void paste.readFile(file);
+      take(file);
     } else {
       const page = event.clipboardData?.getData('text/html') ?? '';
       const tells = /<a\s[^>]*href|<td/i.test(page);
@@ -45,8 +53,8 @@
   ondrop={dropped}
 >
   <label id="paste-heading" for="paste"
-    ><strong>Paste what you have.</strong> A mail signature, your price list, the text of an old page, a contact
-    file. Or drop a file here.</label
+    ><strong>Paste what you have.</strong> A mail signature, your price list, the text of an old page, a
+    contact file{give ? ', a picture' : ''}. Or drop a file here.</label
   >
   <textarea
     id="paste"
@@ -70,7 +78,7 @@
       accept=".txt,.vcf,.csv,.tsv,.html,.htm,.json,.jsonld,.ics,text/*"
       onchange={(event) => {
         const file = event.currentTarget.files?.[0];
-        if (file) void paste.readFile(file);
+        if (file) take(file);
         event.currentTarget.value = '';
       }}
     />

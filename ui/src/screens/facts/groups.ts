@@ -1,4 +1,5 @@
 import type { LineName, RowKind } from '../../sheet';
+import type { Use } from './files/rows';
 
 /** How a line of the facts sheet is edited, where a single line of words is not enough. */
 export type Editor =
@@ -15,7 +16,9 @@ export type Editor =
   | 'links'
   | 'membership'
   | 'zone'
-  | 'rows';
+  | 'rows'
+  | 'pictures'
+  | 'documents';
 
 /** A row of the facts sheet. */
 export interface FactKind {
@@ -30,6 +33,8 @@ export interface FactKind {
   placeholder?: string;
   /** Rows of this kind, for the editor `rows`. */
   rows?: TypedRows;
+  /** Where its pictures belong, for the editor `pictures`. */
+  use?: Use;
   /** Whether visitors can be kept from seeing it while it is known. */
   hideable?: boolean;
   /** Not worth a brass row while it is missing: few need it. */
@@ -267,6 +272,54 @@ export const GROUPS: FactGroup[] = [
         rare: true,
         hideable: true
       })
+    ]
+  },
+  {
+    name: 'Pictures',
+    kinds: [
+      {
+        id: 'pictures/logo',
+        label: 'Logo',
+        editor: 'pictures',
+        use: 'logo',
+        adds: 'Stands beside your name, at the head of the page.',
+        act: 'Give it',
+        rare: true
+      },
+      {
+        id: 'pictures/opening',
+        label: 'At the opening',
+        editor: 'pictures',
+        use: 'opening',
+        adds: 'The first thing a visitor sees: you at work, or your shop.',
+        act: 'Give one'
+      },
+      {
+        id: 'pictures/work',
+        label: 'To choose from',
+        editor: 'pictures',
+        use: 'work',
+        adds: 'More photographs, to take one from when you want another at the opening.',
+        act: 'Give some',
+        rare: true
+      },
+      {
+        id: 'pictures/icon',
+        label: 'Icon',
+        editor: 'pictures',
+        use: 'icon',
+        adds: 'A small square on the tab, if you have one of your own.',
+        act: 'Give it',
+        rare: true
+      },
+      {
+        id: 'documents',
+        label: 'To take away',
+        editor: 'documents',
+        adds: 'A price list or brochure as PDF, beneath your services.',
+        act: 'Give one',
+        rare: true
+      }
     ]
   },
   {

@@ -1,6 +1,7 @@
 import type { SiteView } from '../../api/client';
 import type { LineName, Sheet, SheetRow } from '../../sheet';
 import type { FactsView } from './facts.svelte';
+import { called, picturesOf } from './files/rows';
 import type { FactKind } from './groups';
 
 /** What the facts sheet is said from: what was typed, how it was answered, and what stands beside it. */
@@ -74,6 +75,15 @@ export function said(kind: FactKind, { sheet, view, facts }: Known): string {
         .map(row)
         .filter(Boolean)
         .join('\n');
+    case 'pictures':
+      return picturesOf(sheet, kind.use ?? 'work')
+        .map(called)
+        .join('\n');
+    case 'documents':
+      return sheet.rows
+        .filter((each) => each.kind === 'document')
+        .map((each) => (each.lines['title'] ?? '').trim() || 'A file')
+        .join('\n');
     case 'zone':
       return facts?.zone ?? '';
     default:
@@ -108,7 +118,8 @@ function prefix(kind: FactKind): string {
     services: 'service/',
     links: 'link/',
     practices: 'practice/',
-    rows: `${kind.rows}/`
+    rows: `${kind.rows}/`,
+    documents: 'document/'
   };
   return several[kind.editor] ?? '';
 }
@@ -117,14 +128,19 @@ function prefix(kind: FactKind): string {
 export function use(kind: FactKind, known: Known): UseWords | null {
   if (!known.facts) return null;
   const begins = prefix(kind);
+  const own = new Set(
+    kind.use ? picturesOf(known.sheet, kind.use).map((picture) => `picture/${picture.id}`) : [kind.id]
+  );
   const uses = Object.entries(known.facts.uses)
-    .filter(([id]) => (begins ? id.startsWith(begins) : id === kind.id))
+    .filter(([id]) => (begins ? id.startsWith(begins) : own.has(id)))
     .map(([, each]) => each);
   if (uses.length) {
     const places = uses.reduce((sum, each) => sum + each.places, 0);
     const parts = [...new Set(uses.flatMap((each) => each.parts))].join(', ');
     return { words: places === 1 ? 'in 1 place' : `in ${places} places`, parts };
   }
+  const isFile = kind.editor === 'pictures' || kind.editor === 'documents';
+  if (isFile && said(kind, known)) return { words: 'not on the page', parts: '' };
   const hasItsSection = kind.editor === 'rows' || kind.id.startsWith('words') || kind.id.startsWith('hours/');
   return hasItsSection && said(kind, known) && !isHidden(kind, known)
     ? { words: 'not on the page yet', parts: 'add its section under Page' }

@@ -18,6 +18,7 @@ import org.springframework.stereotype.Component;
 import ostium.app.account.Account;
 import ostium.app.account.AccountService;
 import ostium.app.enquiry.EnquiryService;
+import ostium.app.files.KeptFiles;
 import ostium.app.publishing.PublishingService;
 import ostium.app.site.SiteLog;
 import ostium.app.site.SiteService;
@@ -25,6 +26,8 @@ import ostium.app.site.StoredSite;
 import ostium.core.edit.SheetEdit;
 import ostium.core.enquiry.Form;
 import ostium.core.format.LocalBusinessReader;
+import ostium.core.picture.FileReader;
+import ostium.core.picture.TakenFile;
 import ostium.core.sheet.Line;
 import ostium.core.sheet.TypedSheet;
 import ostium.core.sheet.TypedSheet.TypedRow;
@@ -42,6 +45,7 @@ class DemoData {
     private final SiteLog log;
     private final PublishingService publishing;
     private final EnquiryService enquiries;
+    private final KeptFiles files;
     private final Clock clock;
 
     DemoData(
@@ -50,12 +54,14 @@ class DemoData {
             SiteLog log,
             PublishingService publishing,
             EnquiryService enquiries,
+            KeptFiles files,
             Clock clock) {
         this.accounts = accounts;
         this.sites = sites;
         this.log = log;
         this.publishing = publishing;
         this.enquiries = enquiries;
+        this.files = files;
         this.clock = clock;
     }
 
@@ -81,6 +87,24 @@ class DemoData {
                 .withRows(List.of(new TypedRow(
                         "person", "isolde", Map.of("name", "Isolde Tindle", "role", "action and voicing"))));
         StoredSite site = sites.create(tom.id(), null, sheet);
+        site = gives(
+                site,
+                tom,
+                "picture",
+                "wren-logo.png",
+                Map.of("use", "logo", "name", "Wren logo", "crop", "25.33,23.57,48.67,49.43", "ground", "around"));
+        site = gives(
+                site,
+                tom,
+                "picture",
+                "piano-strings.jpg",
+                Map.of(
+                        "use",
+                        "opening",
+                        "alternative",
+                        "A tuning lever on the pins of a grand piano",
+                        "focus",
+                        "60,15"));
         log.keepDraft(site, tom.id(), tom.email());
         site = sites.byId(site.id()).orElseThrow();
         log.edit(
@@ -119,6 +143,7 @@ class DemoData {
                         .with(Line.TEXTS, "the same number")
                         .with(Line.EXCEPTIONS, closure + " closed (guild meeting)\nChristmas Day closed")
                         .withHidden(List.of("email")));
+        site = gives(site, ada, "document", "price-list.pdf", Map.of("title", "Price list"));
         log.keepDraft(site, ada.id(), ada.email());
         site = sites.byId(site.id()).orElseThrow();
         publishing.publish(site, "ashlatch");
@@ -134,6 +159,23 @@ class DemoData {
                 "demo-unpublished-change",
                 new SheetEdit.SetLine("service/" + nests + "/summary", "Outside the nesting season only"));
         messages(site);
+    }
+
+    /** Gives a file of the demo as an owner would, and puts it on the sheet. */
+    private StoredSite gives(StoredSite site, Account owner, String kind, String name, Map<String, String> lines)
+            throws IOException {
+        TakenFile taken = FileReader.read(resource(name), name).value().orElseThrow();
+        files.keep(site, taken);
+        Map<String, String> all = new LinkedHashMap<>(lines);
+        all.put("file", taken.file().say());
+        String row = name.replaceFirst("\\..*", "");
+        log.edit(
+                site,
+                owner.id(),
+                site.revision(),
+                "demo-" + row,
+                new SheetEdit.PutRow(new TypedRow(kind, row, all), ""));
+        return sites.byId(site.id()).orElseThrow();
     }
 
     private void messages(StoredSite site) {
@@ -227,8 +269,12 @@ class DemoData {
     }
 
     private static String source(String name) throws IOException {
-        try (InputStream in = DemoData.class.getResourceAsStream("/ostium/demo/" + name + ".jsonld")) {
-            return new String(in.readAllBytes(), StandardCharsets.UTF_8);
+        return new String(resource(name + ".jsonld"), StandardCharsets.UTF_8);
+    }
+
+    private static byte[] resource(String name) throws IOException {
+        try (InputStream in = DemoData.class.getResourceAsStream("/ostium/demo/" + name)) {
+            return in.readAllBytes();
         }
     }
 }

@@ -61,10 +61,14 @@ interface FileMapper {
 
     // ---- sizes of pictures ---------------------------------------------------------------------------------------
 
-    @Insert("insert into rendition (file, path, name, width, height, format, treatment)"
-            + " values (#{file}, #{path}, #{name}, #{width}, #{height}, #{format}, #{treatment})"
-            + " on duplicate key update wanted_at = now(6)")
+    @Insert("insert ignore into rendition (file, path, name, width, height, format, treatment)"
+            + " values (#{file}, #{path}, #{name}, #{width}, #{height}, #{format}, #{treatment})")
     void want(long file, String path, String name, int width, int height, String format, String treatment);
+
+    /** Sizes somebody goes on wanting; a row is touched once a day at most. */
+    @Update("update rendition set wanted_at = now(6)"
+            + " where file = #{file} and name = #{name} and wanted_at < now(6) - interval 1 day")
+    void stillWant(long file, String name);
 
     @Select("select path, width, height, format, treatment from rendition"
             + " where file = #{file} and name = #{name} and size is null order by width")

@@ -30,7 +30,7 @@ public class KeptFiles {
      * @throws Problem 409 when the site was given too many
      */
     @Transactional
-    void keep(StoredSite site, TakenFile taken) {
+    public void keep(StoredSite site, TakenFile taken) {
         String hash = taken.file().hash();
         if (files.ofSite(site.id(), hash).isPresent()) {
             return;

@@ -62,9 +62,13 @@ public class PictureSizes implements QueuedWork {
         List<Rendition> all = Renditions.of(picture);
         String name = Renditions.name(picture);
         Progress known = files.progress(file.get(), name);
-        if (known.planned() < all.size() || known.made() < known.planned()) {
+        if (known.planned() < all.size()) {
             want(file.get(), picture, all);
+        }
+        if (known.planned() < all.size() || known.made() < known.planned()) {
             queue.add(task.instance(file.get() + ":" + name));
+        } else {
+            files.stillWant(file.get(), name);
         }
         return files.progress(file.get(), name);
     }

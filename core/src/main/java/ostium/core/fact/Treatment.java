@@ -4,7 +4,7 @@ import java.util.Locale;
 import java.util.Optional;
 
 /**
- * What is done to a picture before it is shown: turned, mirrored, cut, made lighter, freed from its ground; in this
+ * What is done to a picture before it is shown: turned, mirrored, made lighter, freed from its ground, cut; in this
  * order. The kept picture stays as it is, so that everything can be taken back.
  *
  * @param turn degrees clockwise: 0, 90, 180 or 270

@@ -49,13 +49,15 @@ public final class Darkroom {
     }
 
     static BufferedImage treated(BufferedImage image, Treatment treatment) {
-        BufferedImage cut = cut(mirrored(turned(image, treatment.turn()), treatment.mirrored()), treatment.crop());
-        BufferedImage lit = treatment.brightness() == 0 ? cut : lit(cut, 1 + treatment.brightness() / 100.0);
-        return treatment.ground() == Treatment.Ground.KEPT
+        BufferedImage upright = mirrored(turned(image, treatment.turn()), treatment.mirrored());
+        BufferedImage lit = treatment.brightness() == 0 ? upright : lit(upright, 1 + treatment.brightness() / 100.0);
+        // The whole picture says what its ground is: cut close, a logo reaches its edge.
+        BufferedImage freed = treatment.ground() == Treatment.Ground.KEPT
                 ? lit
                 : FlatGround.of(lit)
                         .map(ground -> ground.takenFrom(lit, treatment.ground() == Treatment.Ground.EVERYWHERE))
                         .orElse(lit);
+        return cut(freed, treatment.crop());
     }
 
     private static BufferedImage turned(BufferedImage image, int degrees) {

@@ -76,6 +76,16 @@ class DarkroomTest {
         assertThat(everywhere.getRGB(120, 120)).isEqualTo(0xff1f2f28);
     }
 
+    @Test
+    void aLogoThatIsCutCloseLosesItsGroundAllTheSame() {
+        Treatment close = treatment("", "", "25,25,50,50", "", "everywhere");
+        BufferedImage treated = Darkroom.treated(Drawn.ring(400, Color.WHITE), close);
+
+        assertThat(treated.getWidth()).isEqualTo(200);
+        assertThat(treated.getRGB(0, 0)).isEqualTo(0xff1f2f28);
+        assertThat(treated.getRGB(100, 100) >>> 24).isZero();
+    }
+
     /** A half-covered pixel of black on white must not leave a white rim on a dark page. */
     @Test
     void anEdgeKeepsOnlyTheColourOfThePicture() {
