@@ -75,7 +75,7 @@
   }
   .frame img {
     display: block;
-    max-width: 200px;
+    max-width: min(200px, 36vw);
     max-height: 130px;
   }
   button {
@@ -92,6 +92,7 @@
     cursor: move;
   }
   .trial {
+    flex: none;
     overflow: hidden;
     border: 1px solid var(--rule);
   }

@@ -16,7 +16,7 @@
 
   const NEAREST = 8;
   const GROUNDS = [
-    { value: '', words: 'Keep it' },
+    { value: 'kept', words: 'Keep it' },
     { value: 'around', words: 'Take it away' },
     { value: 'everywhere', words: 'Inside letters too' }
   ];
@@ -26,7 +26,7 @@
   let turn = $state(Number(lines['turn'] || 0));
   let mirrored = $state(lines['mirror'] === 'yes');
   let light = $state(Number(lines['brightness'] || 0));
-  let ground = $state(lines['ground'] ?? '');
+  let ground = $state(lines['ground'] || 'kept');
   let [x, y] = $state((lines['focus'] || '50,50').split(',').map(Number)) as [number, number];
   let area = $state<Area>(areaOf(lines['crop'] ?? ''));
 
@@ -78,12 +78,14 @@
     crop = at.crop;
   }
 
+  /** The cropper has no name of its own. */
   $effect(() => {
-    const box = stage?.querySelector('.svelte-easy-crop-container');
-    box?.setAttribute(
-      'aria-label',
-      'The part that is shown. Arrow keys move it, plus and minus bring it nearer.'
-    );
+    const box = image && stage?.querySelector('.svelte-easy-crop-container');
+    if (box)
+      box.setAttribute(
+        'aria-label',
+        'The part that is shown. Arrow keys move it, plus and minus bring it nearer.'
+      );
   });
 
   $effect(() => {
@@ -112,7 +114,7 @@
       mirror: mirrored ? 'yes' : '',
       crop: wordsOf(area),
       brightness: light ? String(light) : '',
-      ground,
+      ground: ground === 'kept' ? '' : ground,
       focus: x === 50 && y === 50 ? '' : `${x},${y}`
     });
     site.changed();

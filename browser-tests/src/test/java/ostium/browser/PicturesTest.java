@@ -113,7 +113,7 @@ class PicturesTest {
                     .click();
             owner.taps("Use it so").waitsUntilKept();
             assertThat(size).containsText("900 × 700");
-            page.waitForFunction("document.querySelector('.making') === null");
+            assertThat(page.locator(".making")).hasCount(0);
             assertThat(alphaOfCorner(page)).isEqualTo(255);
         }
     }

@@ -21,9 +21,13 @@ final class Pages {
     private Pages() {}
 
     static Brief brief(String business) {
+        return brief(demo(business));
+    }
+
+    static TypedSheet demo(String business) {
         try {
-            return brief(LocalBusinessReader.read(Files.readString(Path.of("../demo/" + business + ".jsonld")), 1)
-                    .sheet());
+            return LocalBusinessReader.read(Files.readString(Path.of("../demo/" + business + ".jsonld")), 1)
+                    .sheet();
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         } catch (LocalBusinessReader.Unreadable e) {
