@@ -2,12 +2,14 @@ package ostium.core.trade;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 
 /**
  * One kind of business.
  *
  * @param id stable name, also in stored facts
- * @param names what people call it, the usual one first, lower case
+ * @param family id of the family it takes from what it does not say
+ * @param names what people call it in each language, the usual one of English first
  * @param schemaType type of schema.org that says it best
  * @param doing the work as it stands before "in Quillhaven": {@code chimney sweeping}
  * @param coming who usually comes to whom
@@ -18,10 +20,15 @@ import java.util.Optional;
  * @param services what it usually does
  * @param practices what customers like to hear is done every time, each a question to the owner
  * @param form what a good enquiry asks beyond name, reach and message
+ * @param questions what customers ask
+ * @param proof what is worth having as proof, in words for the owner
+ * @param regulated what the law of a country asks it to show
+ * @param inherited names of the parts that are its family's, not its own
  */
 public record Trade(
         String id,
-        List<String> names,
+        String family,
+        List<Name> names,
         String schemaType,
         String doing,
         Coming coming,
@@ -31,7 +38,18 @@ public record Trade(
         List<String> moods,
         List<UsualService> services,
         List<UsualPractice> practices,
-        List<UsualField> form) {
+        List<UsualField> form,
+        List<String> questions,
+        List<String> proof,
+        List<RegulatedLine> regulated,
+        Set<String> inherited) {
+
+    /**
+     * What people call it.
+     *
+     * @param language ISO 639 code: {@code en}, {@code de}, {@code fr} or {@code es}
+     */
+    public record Name(String language, String words) {}
 
     /** Who comes to whom. */
     public enum Coming {
@@ -57,8 +75,38 @@ public record Trade(
      * @param done the same as said on a sign: {@code Chimneys swept}
      * @param act the same as what one does: {@code sweep chimneys}
      * @param minutes how long it usually takes, or null
+     * @param price how a price is usually given; never an amount
+     * @param say what is worth saying about it, in words for the owner; empty when nothing is known
      */
-    public record UsualService(String key, String name, String done, String act, Integer minutes) {}
+    public record UsualService(
+            String key, String name, String done, String act, Integer minutes, PriceKind price, String say) {
+        public UsualService {
+            price = price == null ? PriceKind.QUOTE : price;
+            say = say == null ? "" : say;
+        }
+    }
+
+    /** How a price is usually given. */
+    public enum PriceKind {
+        FIXED,
+        FROM,
+        HOURLY,
+        /** For a piece, a metre, a night. */
+        UNIT,
+        /** After a look. */
+        QUOTE,
+        FREE
+    }
+
+    /**
+     * Something a country asks the trade to show.
+     *
+     * @param key stable name within the trade
+     * @param country ISO 3166 code
+     * @param says why, in a sentence for the owner
+     * @param shows what has to be there: {@code registration number}
+     */
+    public record RegulatedLine(String key, String country, String says, String shows) {}
 
     /**
      * Something a business may do every time. It stands on the page only after the owner's yes.
@@ -84,8 +132,14 @@ public record Trade(
         }
     }
 
+    /** What it is usually called, in English. */
     public String name() {
-        return names.get(0);
+        return names.get(0).words();
+    }
+
+    /** What it has to show in a country. */
+    public List<RegulatedLine> regulatedIn(String country) {
+        return regulated.stream().filter(line -> line.country().equals(country)).toList();
     }
 
     public boolean visits() {

@@ -4,6 +4,8 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
+import java.util.TreeSet;
 import java.util.function.Function;
 
 /**
@@ -17,7 +19,7 @@ record TradeFile(Entry family, List<Entry> trades) {
     /** A trade or a family as written; anything may be left out. */
     record Entry(
             String id,
-            List<String> names,
+            Map<String, List<String>> names,
             String schemaType,
             String doing,
             Trade.Coming coming,
@@ -27,7 +29,10 @@ record TradeFile(Entry family, List<Entry> trades) {
             List<String> moods,
             List<Trade.UsualService> services,
             List<Trade.UsualPractice> practices,
-            List<Trade.UsualField> form) {}
+            List<Trade.UsualField> form,
+            List<String> questions,
+            List<String> proof,
+            List<Trade.RegulatedLine> regulated) {}
 
     List<Trade> complete() {
         return trades.stream().map(this::complete).toList();
@@ -36,7 +41,8 @@ record TradeFile(Entry family, List<Entry> trades) {
     private Trade complete(Entry own) {
         return new Trade(
                 own.id(),
-                List.copyOf(own.names()),
+                family.id(),
+                names(own),
                 first(own.schemaType(), family.schemaType()),
                 own.doing(),
                 first(own.coming(), family.coming()),
@@ -44,9 +50,43 @@ record TradeFile(Entry family, List<Entry> trades) {
                 first(own.goal(), family.goal()),
                 first(own.motif(), family.motif()),
                 first(own.moods(), family.moods()),
-                own.services() == null ? List.of() : List.copyOf(own.services()),
+                all(own.services()),
                 joined(own.practices(), family.practices(), Trade.UsualPractice::key),
-                joined(own.form(), family.form(), Trade.UsualField::key));
+                joined(own.form(), family.form(), Trade.UsualField::key),
+                all(own.questions()),
+                all(own.proof()),
+                all(own.regulated()),
+                inherited(own));
+    }
+
+    /** Names as they are written, English first; those of other languages are for finding only. */
+    private static List<Trade.Name> names(Entry own) {
+        List<Trade.Name> names = new ArrayList<>();
+        own.names().forEach((language, all) -> all.forEach(words -> names.add(new Trade.Name(language, words))));
+        return List.copyOf(names);
+    }
+
+    private static Set<String> inherited(Entry own) {
+        Map<String, Object> parts = new LinkedHashMap<>();
+        parts.put("schema type", own.schemaType());
+        parts.put("coming", own.coming());
+        parts.put("urgency", own.urgency());
+        parts.put("goal", own.goal());
+        parts.put("motif", own.motif());
+        parts.put("moods", own.moods());
+        parts.put("practices", own.practices());
+        parts.put("form", own.form());
+        Set<String> inherited = new TreeSet<>();
+        parts.forEach((part, value) -> {
+            if (value == null) {
+                inherited.add(part);
+            }
+        });
+        return inherited;
+    }
+
+    private static <T> List<T> all(List<T> own) {
+        return own == null ? List.of() : List.copyOf(own);
     }
 
     private static <T> T first(T own, T inherited) {

@@ -8,9 +8,7 @@ import java.util.Set;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
-import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
-import org.junit.jupiter.params.provider.ValueSource;
 
 class TradeCatalogueTest {
     private final TradeCatalogue trades = TradeCatalogue.shipped();
@@ -21,47 +19,61 @@ class TradeCatalogueTest {
     }
 
     @Test
-    void holdsTheFirstTwentyFourAndMore() {
-        assertThat(all().count()).isGreaterThanOrEqualTo(24);
+    void holdsMoreThanTwoHundredAndFortyTradesInTwentyFamilies() {
+        assertThat(all().count()).isGreaterThanOrEqualTo(240);
+        assertThat(all().map(Trade::family).distinct().count()).isGreaterThanOrEqualTo(20);
+        assertThat(all().filter(TradeCatalogueTest::isInDepth).count()).isGreaterThanOrEqualTo(60);
     }
 
-    @ParameterizedTest(name = "“{0}” is {1}")
-    @CsvSource(delimiter = '|', textBlock = """
-            chimney sweep                     | chimney-sweep
-            chimny sweep                      | chimney-sweep
-            Chimney sweep and stove servicing | chimney-sweep
-            boiler man                        | plumber
-            leak repair                       | plumber
-            sparky                            | electrician
-            electritian                       | electrician
-            dog wash                          | dog-groomer
-            piano tuning and repair           | piano-tuner
-            clothing alterations              | tailor
-            seamstres                         | tailor
-            bike shop                         | bicycle-repair
-            locked out                        | locksmith
-            hedge cutting                     | gardener
-            guitar lessons                    | music-teacher
-            maths tutor                       | tutor
-            car mechanic                      | garage
-            washing machine repair            | appliance-repair
-            """)
-    void findsATradeByWhatPeopleCallIt(String words, String id) {
-        assertThat(trades.find(words)).isEqualTo(new TradeCatalogue.Found(trades.byId(id), true));
+    /** A trade that is known in depth: its own services with what to say of each, questions, practices and proof. */
+    static boolean isInDepth(Trade trade) {
+        return trade.services().size() >= 4
+                && trade.services().stream().noneMatch(service -> service.say().isEmpty())
+                && trade.questions().size() >= 5
+                && trade.proof().size() >= 2
+                && !trade.inherited().contains("practices");
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"falconer", "lighthouse keeper", "", "  ", "🙂", "調律師", "<script>"})
-    void runsOnTheGeneralTradeForOtherWordsAndSaysSo(String words) {
-        assertThat(trades.find(words)).isEqualTo(new TradeCatalogue.Found(trades.byId(TradeCatalogue.GENERAL), false));
+    @MethodSource("all")
+    void everyTradeHasNamesInFourLanguagesServicesAndQuestionsOfItsOwn(Trade trade) {
+        for (String language : List.of("en", "de", "fr", "es")) {
+            assertThat(trade.names())
+                    .filteredOn(name -> name.language().equals(language))
+                    .as(language)
+                    .isNotEmpty();
+        }
+        assertThat(trade.services()).hasSizeGreaterThanOrEqualTo(4);
+        assertThat(trade.questions()).hasSizeGreaterThanOrEqualTo(3).allMatch(question -> question.endsWith("?"));
+        assertThat(trade.inherited()).isNotNull();
     }
 
     @Test
-    void offersTradesWhileTheOwnerTypes() {
-        assertThat(trades.suggest("pia", 6))
-                .extracting(match -> match.trade().id())
-                .startsWith("piano-tuner");
-        assertThat(trades.suggest("xyzzy", 6)).isEmpty();
+    void noTwoTradesShareMoreThanAThirdOfTheirQuestions() {
+        List<Trade> all = all().toList();
+        for (Trade one : all) {
+            for (Trade other : all) {
+                if (one != other) {
+                    long shared = one.questions().stream()
+                            .filter(other.questions()::contains)
+                            .count();
+                    assertThat(shared * 3)
+                            .as(one.id() + " and " + other.id())
+                            .isLessThanOrEqualTo(one.questions().size());
+                }
+            }
+        }
+    }
+
+    @ParameterizedTest
+    @MethodSource("all")
+    void whatACountryAsksForHasAKeyACountryAndAReason(Trade trade) {
+        assertThat(trade.regulated()).allSatisfy(line -> {
+            assertThat(line.country()).matches("[A-Z]{2}");
+            assertThat(line.says()).endsWith(".");
+            assertThat(line.shows()).isNotBlank();
+        });
+        assertThat(trade.regulatedIn("XX")).isEmpty();
     }
 
     @ParameterizedTest
@@ -88,8 +100,11 @@ class TradeCatalogueTest {
     void saysNothingOfATradeThatOnlyABusinessCanClaim(Trade trade) {
         List<String> sentences = Stream.concat(
                         trade.practices().stream().flatMap(practice -> Stream.of(practice.says(), practice.brief())),
-                        trade.services().stream()
-                                .flatMap(service -> Stream.of(service.name(), service.done(), service.act())))
+                        Stream.concat(
+                                trade.services().stream()
+                                        .flatMap(service -> Stream.of(
+                                                service.name(), service.done(), service.act(), service.say())),
+                                Stream.concat(trade.questions().stream(), trade.proof().stream())))
                 .toList();
         assertThat(sentences)
                 .noneMatch(

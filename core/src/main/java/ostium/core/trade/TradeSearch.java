@@ -1,0 +1,277 @@
+package ostium.core.trade;
+
+import java.text.Normalizer;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.regex.Pattern;
+import ostium.core.text.EditDistance;
+import ostium.core.trade.TradeCatalogue.Match;
+
+/**
+ * Finds trades by the words people use for them. Each word of what is asked is held against each different word of all
+ * names once; names are then weighed by how much of them is asked for, and how much of what is asked they cover.
+ */
+final class TradeSearch {
+    /** Words that say nothing of a trade, in the four languages. */
+    private static final Set<String> SMALL = Set.copyOf(
+            Arrays.asList(("a an the and or of for with in at to on my our your i am im is we do does it its service"
+                            + " services business company shop local near me who what someone somebody that some"
+                            + " der die das und oder von fur mit ein eine einen wir ich im am zum zur bei dienst firma"
+                            + " le la les l de des du d et ou un une pour avec chez mon notre je nous au aux en sur"
+                            + " el los las y o del con una por para mi nuestro yo al se que es servicio servicios empresa")
+                    .split(" ")));
+
+    private static final int LONGEST_LOOK = 20_000;
+
+    /** Most words of a question that are looked at; people type a line, not a page. */
+    private static final int MOST_WORDS = 12;
+
+    /** How far each further name of a trade stands back, and how far the last of them. */
+    private static final double RANK = 0.002;
+
+    private static final double FURTHEST_BACK = 0.02;
+
+    /** The first names of a language are those of the trade; later single words can be about anything. */
+    private static final int USUAL_NAMES = 3;
+
+    private static final double SAME = 1;
+    private static final double SAME_BUT_SMALL_WORDS = 0.98;
+    private static final double BEGUN = 0.92;
+    private static final double MOST_OTHERWISE = 0.89;
+
+    /**
+     * A name, made ready for comparing.
+     *
+     * @param back how far it stands back
+     * @param whole all of its words
+     * @param meant those that say something
+     * @param words the same, by their number in the list of all words
+     * @param tells whether it means the trade wherever it stands, and not only when a trade is asked for
+     */
+    private record Known(
+            Trade trade, String name, double back, String whole, String meant, int[] words, boolean tells) {}
+
+    private final List<Known> names = new ArrayList<>();
+    private final List<String> words = new ArrayList<>();
+
+    /** Which letters each word has, a bit a letter: words that differ in many need not be compared. */
+    private final int[] letters;
+
+    /** What each word says of a trade: the more, the longer it is and the fewer trades have it. */
+    private final double[] weights;
+
+    TradeSearch(List<Trade> trades) {
+        Map<String, Integer> numbers = new HashMap<>();
+        List<Set<String>> tradesOf = new ArrayList<>();
+        for (Trade trade : trades) {
+            double back = 0;
+            Map<String, Integer> ofLanguage = new HashMap<>();
+            for (Trade.Name name : trade.names()) {
+                int place = ofLanguage.merge(name.language(), 1, Integer::sum);
+                String whole = normal(name.words());
+                List<String> meant = meant(whole);
+                int[] own = new int[meant.size()];
+                for (int i = 0; i < own.length; i++) {
+                    own[i] = numbers.computeIfAbsent(meant.get(i), fresh -> {
+                        words.add(fresh);
+                        tradesOf.add(new HashSet<>());
+                        return words.size() - 1;
+                    });
+                    tradesOf.get(own[i]).add(trade.id());
+                }
+                names.add(new Known(
+                        trade,
+                        name.words(),
+                        back,
+                        whole,
+                        String.join(" ", meant),
+                        own,
+                        name.words().contains(" ") || place <= USUAL_NAMES));
+                back = Math.min(FURTHEST_BACK, back + RANK);
+            }
+        }
+        letters = words.stream().mapToInt(TradeSearch::letters).toArray();
+        weights = new double[words.size()];
+        for (int i = 0; i < weights.length; i++) {
+            weights[i] = words.get(i).length() / Math.sqrt(tradesOf.get(i).size());
+        }
+    }
+
+    /** All trades that have something of the words, the best first. */
+    List<Match> ranked(String words) {
+        Asked asked = new Asked(normal(words));
+        if (asked.words.isEmpty()) {
+            return List.of();
+        }
+        Map<String, Match> found = new LinkedHashMap<>();
+        for (Known known : names) {
+            double score = asked.score(known) - known.back();
+            if (score > 0.2) {
+                found.merge(
+                        known.trade().id(),
+                        new Match(known.trade(), known.name(), score),
+                        (one, other) -> other.score() > one.score() ? other : one);
+            }
+        }
+        return found.values().stream()
+                .sorted(Comparator.comparingDouble(Match::score)
+                        .reversed()
+                        .thenComparing(match -> match.trade().name()))
+                .toList();
+    }
+
+    /** What is asked, with how like each of its words is to every word of a name. */
+    private final class Asked {
+        private final String whole;
+        private final String meant;
+        private final List<String> words;
+        private final double[][] likeness;
+        private final double[] weight;
+        private double weightOfAll;
+
+        Asked(String whole) {
+            this.whole = whole;
+            this.words = meant(whole).stream().limit(MOST_WORDS).toList();
+            this.meant = String.join(" ", words);
+            this.likeness = new double[words.size()][];
+            this.weight = new double[words.size()];
+            for (int i = 0; i < likeness.length; i++) {
+                String word = words.get(i);
+                likeness[i] = likeness(word);
+                double heaviest = 0;
+                for (int j = 0; j < weights.length; j++) {
+                    heaviest = likeness[i][j] > 0.8 ? Math.max(heaviest, weights[j]) : heaviest;
+                }
+                // A word that no name has takes away from how much is covered.
+                weight[i] = heaviest > 0 ? heaviest : word.length() * 0.6;
+                weightOfAll += weight[i];
+            }
+        }
+
+        private double[] likeness(String word) {
+            int own = letters(word);
+            double[] likeness = new double[TradeSearch.this.words.size()];
+            for (int j = 0; j < likeness.length; j++) {
+                likeness[j] = TradeSearch.likeness(word, own, TradeSearch.this.words.get(j), letters[j]);
+            }
+            return likeness;
+        }
+
+        double score(Known known) {
+            if (whole.equals(known.whole())) {
+                return SAME;
+            }
+            if (meant.equals(known.meant())) {
+                return SAME_BUT_SMALL_WORDS;
+            }
+            double covered = 0.5 * ofName(known) + 0.5 * ofAsked(known);
+            // A name that is begun is being typed: the shorter the rest, the likelier.
+            double begun = known.whole().startsWith(whole)
+                    ? BEGUN
+                            - 0.05
+                                    * (1
+                                            - (double) whole.length()
+                                                    / known.whole().length())
+                    : 0;
+            return Math.max(begun, MOST_OTHERWISE * covered);
+        }
+
+        /** How much of a name is asked for, {@code [0, 1]}. */
+        private double ofName(Known known) {
+            double covered = 0;
+            double all = 0;
+            for (int word : known.words()) {
+                double most = 0;
+                for (double[] each : likeness) {
+                    most = Math.max(most, each[word]);
+                }
+                covered += most * weights[word];
+                all += weights[word];
+            }
+            return all == 0 ? 0 : covered / all;
+        }
+
+        /** How much of what is asked a name covers, {@code [0, 1]}. */
+        private double ofAsked(Known known) {
+            double covered = 0;
+            for (int i = 0; i < likeness.length; i++) {
+                double most = 0;
+                for (int word : known.words()) {
+                    most = Math.max(most, likeness[i][word]);
+                }
+                covered += most * weight[i];
+            }
+            return covered / weightOfAll;
+        }
+    }
+
+    /** Same 1; one begins with or holds the other, as German words do; small slips; else 0. */
+    private static double likeness(String word, int letters, String other, int otherLetters) {
+        if (word.equals(other)) {
+            return 1;
+        }
+        int shorter = Math.min(word.length(), other.length());
+        int longer = Math.max(word.length(), other.length());
+        if (shorter >= 3 && (other.startsWith(word) || word.startsWith(other))) {
+            return longer - shorter <= 3 ? 0.96 : 0.7 + 0.25 * shorter / longer;
+        }
+        if (shorter >= 5 && (other.contains(word) || word.contains(other))) {
+            return 0.6 + 0.25 * shorter / longer;
+        }
+        int allowed = shorter >= 7 ? 2 : longer >= 4 && shorter >= 3 ? 1 : 0;
+        if (longer - shorter > allowed || Integer.bitCount(letters ^ otherLetters) > 2 * allowed) {
+            return 0;
+        }
+        int slips = EditDistance.between(word, other);
+        return slips <= allowed ? 0.95 - 0.08 * slips : 0;
+    }
+
+    private static int letters(String word) {
+        int letters = 0;
+        for (int i = 0; i < word.length(); i++) {
+            letters |= 1 << (word.charAt(i) & 31);
+        }
+        return letters;
+    }
+
+    /** The longest name of a trade that stands in a text, in its own words. */
+    Optional<String> namedIn(String text) {
+        String lower = text.substring(0, Math.min(text.length(), LONGEST_LOOK)).toLowerCase(Locale.ROOT);
+        return names.stream()
+                .filter(Known::tells)
+                .map(Known::name)
+                .filter(name -> name.length() > 4 && lower.contains(name.toLowerCase(Locale.ROOT)))
+                .filter(name -> Pattern.compile(
+                                "(?<![\\p{L}])" + Pattern.quote(name.toLowerCase(Locale.ROOT)) + "(?![\\p{L}])")
+                        .matcher(lower)
+                        .find())
+                .max(Comparator.comparingInt(String::length));
+    }
+
+    private static List<String> meant(String normal) {
+        List<String> all =
+                Arrays.stream(normal.split(" ")).filter(word -> !word.isEmpty()).toList();
+        List<String> meant = all.stream().filter(word -> !SMALL.contains(word)).toList();
+        return meant.isEmpty() ? all : meant;
+    }
+
+    private static String normal(String words) {
+        return Normalizer.normalize(words, Normalizer.Form.NFKD)
+                .replaceAll("\\p{M}", "")
+                .toLowerCase(Locale.ROOT)
+                .replace("ß", "ss")
+                .replace("œ", "oe")
+                .replaceAll("['’]s\\b", "s")
+                .replaceAll("[^\\p{L}\\p{N}]+", " ")
+                .strip();
+    }
+}
