@@ -39,7 +39,7 @@ export const LINES = [
 export type LineName = (typeof LINES)[number];
 
 export type RowKind =
-  'phone' | 'person' | 'testimonial' | 'credential' | 'guarantee' | 'picture' | 'document';
+  'phone' | 'person' | 'testimonial' | 'credential' | 'guarantee' | 'question' | 'picture' | 'document';
 
 /** The facts sheet as it was typed. */
 export type Sheet = Omit<components['schemas']['TypedSheet'], 'lines'> & { lines: Record<LineName, string> };

@@ -10,7 +10,7 @@
   import { picturesOf, type Use } from './files/rows';
   import { GROUPS, type FactKind } from './groups';
   import Paste from './Paste.svelte';
-  import { isAsked, isHidden, isWrong, said, use } from './said';
+  import { adds, isAsked, isHidden, isRare, isWrong, said, use } from './said';
 
   /** All facts in groups, as they would be said, each changed where it stands, with where it is used. */
   let { site }: { site: SiteState } = $props();
@@ -79,9 +79,9 @@
                 id={kind.id}
                 label={kind.label}
                 value={said(kind, known)}
-                missing={kind.adds}
+                missing={adds(kind, known)}
                 act={kind.act}
-                rare={kind.rare ?? false}
+                rare={isRare(kind, known)}
                 fault={isWrong(kind, known)}
                 hidden={isHidden(kind, known)}
                 use={use(kind, known)}

@@ -9,16 +9,23 @@
 
   const rows = $derived(site.sheet.rows.filter((row) => row.kind === kind));
 
-  async function another(): Promise<void> {
+  /** What customers of the trade ask, as long as it is not on the sheet. */
+  const offered = $derived(
+    kind === 'question'
+      ? (site.view?.trade.asked ?? []).filter((ask) => !rows.some((row) => row.lines['ask'] === ask))
+      : []
+  );
+
+  async function another(ask = ''): Promise<void> {
     const id = crypto.randomUUID();
     site.sheet.rows.push({
       kind,
       id,
-      lines: Object.fromEntries(ROW_LINES[kind].map((line) => [line.name, '']))
+      lines: Object.fromEntries(ROW_LINES[kind].map((line) => [line.name, line.name === 'ask' ? ask : '']))
     });
     site.changed();
     await tick();
-    document.getElementById(`${kind}-${id}-${ROW_LINES[kind][0]?.name}`)?.focus();
+    document.getElementById(`${kind}-${id}-${ROW_LINES[kind][ask ? 1 : 0]?.name}`)?.focus();
   }
 
   function remove(id: string): void {
@@ -70,7 +77,15 @@
     </div>
   </div>
 {/each}
-<button type="button" class="chip-leaf" onclick={another}>{rows.length ? 'Another' : add}</button>
+{#if offered.length}<p class="quiet">People of your trade are asked:</p>{/if}
+<div class="chips">
+  {#each offered as ask (ask)}
+    <button type="button" class="chip-leaf" onclick={() => another(ask)}>{ask}</button>
+  {/each}
+  <button type="button" class="chip-leaf" onclick={() => another()}
+    >{rows.length ? 'Another' : offered.length ? 'One of your own' : add}</button
+  >
+</div>
 
 <style>
   .one {
@@ -81,6 +96,12 @@
     padding-bottom: 10px;
     margin-bottom: 12px;
     border-bottom: 1px solid var(--fine-rule);
+  }
+  .chips {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 8px;
+    margin-top: 6px;
   }
   .long,
   .may {

@@ -248,6 +248,19 @@ export const GROUPS: FactGroup[] = [
     ]
   },
   {
+    name: 'What people ask',
+    kinds: [
+      {
+        id: 'question-rows',
+        label: 'Questions',
+        editor: 'rows',
+        rows: 'question',
+        adds: 'What you are asked on the telephone, answered before they call.',
+        act: 'Answer one'
+      }
+    ]
+  },
+  {
     name: 'In your own words',
     kinds: [
       line('words/does', 'What you do', 'In a sentence, as you would tell a neighbour.', 'Write it', {
@@ -376,5 +389,9 @@ export const ROW_LINES: Record<TypedRows, { name: string; label: string; long?: 
     { name: 'number', label: 'Number' },
     { name: 'until', label: 'Valid until' }
   ],
-  guarantee: [{ name: 'words', label: 'What you promise', long: true }]
+  guarantee: [{ name: 'words', label: 'What you promise', long: true }],
+  question: [
+    { name: 'ask', label: 'What people ask' },
+    { name: 'answer', label: 'Your answer', long: true }
+  ]
 };

@@ -18,7 +18,12 @@ export interface UseWords {
 }
 
 /** The line a row of another kind is known by. */
-const MAIN_LINE: Record<string, string> = { person: 'name', credential: 'body', guarantee: 'words' };
+const MAIN_LINE: Record<string, string> = {
+  person: 'name',
+  credential: 'body',
+  guarantee: 'words',
+  question: 'ask'
+};
 
 function row({ kind, lines }: SheetRow): string {
   if (kind === 'testimonial') return `“${lines['words'] ?? ''}” ${lines['who'] ?? ''}`.trim();
@@ -89,6 +94,24 @@ export function said(kind: FactKind, { sheet, view, facts }: Known): string {
     default:
       return lines[kind.id as LineName].trim();
   }
+}
+
+/** What a missing fact would add; where the trade or the law says more of it, that. */
+export function adds(kind: FactKind, { view }: Pick<Known, 'view'>): string {
+  if (kind.id === 'legal/lines') return view?.trade.regulated[0] ?? kind.adds;
+  if (kind.id === 'credential-rows' && view?.trade.proof.length) {
+    return `Worth having in your trade: ${view.trade.proof.map(lower).join('; ')}.`;
+  }
+  return kind.adds;
+}
+
+function lower(words: string): string {
+  return words.slice(0, 1).toLowerCase() + words.slice(1);
+}
+
+/** Few need it, unless the law of the country asks this trade for it. */
+export function isRare(kind: FactKind, { view }: Pick<Known, 'view'>): boolean {
+  return (kind.rare ?? false) && !(kind.id === 'legal/lines' && (view?.trade.regulated.length ?? 0) > 0);
 }
 
 /** Whether a line or a row of the fact is asked about or refused. */

@@ -12,7 +12,8 @@
     email: 'your mail address',
     hours: 'your hours',
     area: 'the places you come to',
-    place: 'your address'
+    place: 'your address',
+    'legal/lines': 'the line the law asks for'
   };
 
   let typed = $state('');

@@ -3,6 +3,8 @@ const NAMES: Record<string, string> = {
   OPENING: 'Opening',
   SERVICES: 'Services, prices',
   ABOUT: 'About',
+  TESTIMONIALS: 'Said of you',
+  QUESTIONS: 'Questions',
   HOURS: 'Hours',
   PLACE: 'Place',
   ENQUIRY: 'Enquiry form',

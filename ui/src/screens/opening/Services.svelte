@@ -39,8 +39,22 @@
     site.changed();
   }
 
+  /** How a price is usually given, as it could be typed. */
+  const PRICES: Record<string, string> = {
+    FIXED: 'price',
+    FROM: 'from …',
+    HOURLY: '… an hour',
+    UNIT: '… each',
+    QUOTE: 'on request',
+    FREE: 'free'
+  };
+
+  function usualOf(key: string) {
+    return site.view?.trade.services.find((usual) => usual.key === key);
+  }
+
   function usualMinutes(key: string): string {
-    const minutes = site.view?.trade.services.find((usual) => usual.key === key)?.minutes;
+    const minutes = usualOf(key)?.minutes;
     return minutes ? `often ${minutes} min` : 'how long';
   }
 
@@ -78,7 +92,7 @@
           <input
             id="{id}-price"
             class="line"
-            placeholder="price"
+            placeholder={PRICES[usualOf(service.usual)?.price ?? 'FIXED']}
             bind:value={service.price}
             oninput={() => site.changed()}
             aria-invalid={answerOf(`services.${index}.price`)?.state === 'REFUSED' ? 'true' : undefined}
@@ -97,7 +111,7 @@
           <input
             id="{id}-summary"
             class="line summary"
-            placeholder="In a sentence"
+            placeholder={usualOf(service.usual)?.say || 'In a sentence'}
             dir="auto"
             bind:value={service.summary}
             oninput={() => site.changed()}

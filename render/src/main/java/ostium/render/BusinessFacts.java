@@ -144,6 +144,18 @@ public final class BusinessFacts {
                 .toList();
     }
 
+    /** The answer a row stands for; null when it is gone. */
+    public FactValue.Answer answer(Item item) {
+        return facts.given(item.fact(), FactValue.Answer.class).orElse(null);
+    }
+
+    /** Rows of questions that visitors see. */
+    public List<Item> answers(Section section) {
+        return section.shownItems().stream()
+                .filter(item -> answer(item) != null)
+                .toList();
+    }
+
     /** The shortest true reason, for the ticket. */
     public String briefReason() {
         return brief.practices().stream()

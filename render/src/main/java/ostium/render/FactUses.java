@@ -164,6 +164,9 @@ public final class FactUses {
         if (value instanceof FactValue.Special special) {
             return special.all().stream().limit(1).map(hours -> hours.say()).toList();
         }
+        if (value instanceof FactValue.Answer answer) {
+            return List.of(answer.ask());
+        }
         if (value instanceof Service service) {
             return List.of(service.name());
         }

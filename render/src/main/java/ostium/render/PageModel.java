@@ -113,6 +113,7 @@ public final class PageModel {
             case SERVICES -> has("if.prices") ? "Prices" : "What we do";
             case ABOUT -> "About";
             case TESTIMONIALS -> "Said of us";
+            case QUESTIONS -> "Questions";
             case HOURS -> "Hours";
             case PLACE -> "Where";
             case ENQUIRY -> "Write";

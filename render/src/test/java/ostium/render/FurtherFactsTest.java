@@ -87,4 +87,23 @@ class FurtherFactsTest {
         assertThat(uses.get("name").places()).isPositive();
         assertThat(uses).doesNotContainKeys("point", "texts");
     }
+
+    @Test
+    void answersStandUnderTheirQuestionsInTheOwnersWords() {
+        TypedSheet sheet = Pages.demo("ashlatch")
+                .withRows(List.of(new TypedRow(
+                        "question",
+                        "mess",
+                        Map.of(
+                                "ask",
+                                "How much <mess> is it?",
+                                "answer",
+                                "None that stays.\n\nSheets go down first."))));
+        Document page = Jsoup.parse(Pages.html(Pages.brief(sheet), 1, Target.folder()));
+
+        assertThat(page.select(".qa h3").text()).isEqualTo("How much <mess> is it?");
+        assertThat(page.select(".qa p").eachText()).containsExactly("None that stays.", "Sheets go down first.");
+        assertThat(page.select(".nav a").eachText()).contains("Questions");
+        assertThat(HtmlCheck.findings(page.outerHtml())).isEmpty();
+    }
 }

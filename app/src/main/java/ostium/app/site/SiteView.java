@@ -56,12 +56,17 @@ record SiteView(
             List<Question> questions,
             List<AssumptionView> assumptions,
             boolean visits,
-            boolean receives) {}
+            boolean receives,
+            List<String> asked,
+            List<String> proof,
+            List<String> regulated) {}
 
     record Usual(
             String key,
             String name,
-            @Schema(types = {"integer", "null"}) Integer minutes) {}
+            @Schema(types = {"integer", "null"}) Integer minutes,
+            String price,
+            String say) {}
 
     record Question(String key, String ask, String says) {}
 
@@ -82,7 +87,12 @@ record SiteView(
                 reading.tradeNear(),
                 brief.goal().name(),
                 trade.services().stream()
-                        .map(usual -> new Usual(usual.key(), usual.name(), usual.minutes()))
+                        .map(usual -> new Usual(
+                                usual.key(),
+                                usual.name(),
+                                usual.minutes(),
+                                usual.price().name(),
+                                usual.say()))
                         .toList(),
                 trade.practices().stream()
                         .map(practice -> new Question(practice.key(), practice.ask(), practice.says()))
@@ -94,7 +104,12 @@ record SiteView(
                                 brief.denied().contains(assumption)))
                         .toList(),
                 brief.visits(),
-                brief.receives());
+                brief.receives(),
+                trade.questions(),
+                trade.proof(),
+                trade.regulatedIn(brief.facts().region()).stream()
+                        .map(Trade.RegulatedLine::says)
+                        .toList());
     }
 
     static PlanView plan(Draft draft) {

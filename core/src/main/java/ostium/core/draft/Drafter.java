@@ -73,6 +73,14 @@ public final class Drafter {
                         brief.facts().all(FactValue.Testimonial.class).stream()
                                 .map(fact -> Item.of(seed.id("testimonials/" + fact.id()), fact.id(), Map.of()))
                                 .toList());
+            case QUESTIONS ->
+                section(
+                        kind,
+                        "cards",
+                        texts("heading", "questions.heading"),
+                        brief.facts().all(FactValue.Answer.class).stream()
+                                .map(fact -> Item.of(seed.id("questions/" + fact.id()), fact.id(), Map.of()))
+                                .toList());
             case HOURS -> section(kind, "sheet", texts("heading", "hours.heading"), List.of());
             case PLACE -> section(kind, "list", texts("heading", "place.heading"), List.of());
             case ENQUIRY ->

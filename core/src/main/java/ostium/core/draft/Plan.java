@@ -60,6 +60,17 @@ public record Plan(List<Choice> sections, List<Choice> leftOut) {
             out.add(new Choice(SectionKind.HOURS, "No hours given yet."));
         }
         place(brief, middle, out);
+        int answers = brief.facts().all(FactValue.Answer.class).size();
+        if (answers > 0) {
+            middle.add(new Choice(
+                    SectionKind.QUESTIONS,
+                    answers == 1
+                            ? "You have answered a question people ask."
+                            : "You have answered " + Listing.number(answers) + " questions people ask."));
+        } else {
+            out.add(new Choice(
+                    SectionKind.QUESTIONS, "No answers yet. What people ask on the telephone can be answered here."));
+        }
         if (brief.workingGoal() == Goal.VISIT) {
             middle.sort((a, b) -> Boolean.compare(a.kind() == SectionKind.ABOUT, b.kind() == SectionKind.ABOUT));
         }

@@ -55,7 +55,8 @@ public final class Consequences {
 
     private List<Edit> all() {
         after.site().section(SectionKind.SERVICES).ifPresent(section -> rows(section, Service.class));
-        after.site().section(SectionKind.TESTIMONIALS).ifPresent(section -> rows(section, FactValue.Testimonial.class));
+        rowsOrSection(SectionKind.TESTIMONIALS, FactValue.Testimonial.class);
+        rowsOrSection(SectionKind.QUESTIONS, FactValue.Answer.class);
         Set<String> changed = changed();
         if (!changed.isEmpty()) {
             after.site().sections().forEach(section -> words(section, changed));
@@ -64,6 +65,16 @@ public final class Consequences {
             ownWords();
         }
         return edits;
+    }
+
+    /** With the first fact of its kind a section comes; one that was removed while there were some stays away. */
+    private void rowsOrSection(SectionKind kind, Class<? extends FactValue> value) {
+        after.site().section(kind).ifPresent(section -> rows(section, value));
+        if (after.site().section(kind).isEmpty()
+                && from.all(value).isEmpty()
+                && !to.all(value).isEmpty()) {
+            edits.add(Redraft.put(after, reading, kind, new Seed(after.sheet().seed())));
+        }
     }
 
     private boolean ownWordsChanged() {

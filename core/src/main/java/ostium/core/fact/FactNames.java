@@ -22,6 +22,7 @@ public final class FactNames {
             case "testimonial" -> "what a customer said";
             case "credential" -> "a qualification";
             case "guarantee" -> "a guarantee";
+            case "question" -> "an answer";
             case "legal" -> "a legal line";
             case "email" -> "your mail address";
             case "hours" -> "your hours";

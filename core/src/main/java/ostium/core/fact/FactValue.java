@@ -29,6 +29,7 @@ import ostium.core.hours.WeeklyHours;
     @JsonSubTypes.Type(value = FactValue.Zone.class, name = "zone"),
     @JsonSubTypes.Type(value = FactValue.Testimonial.class, name = "testimonial"),
     @JsonSubTypes.Type(value = FactValue.Guarantee.class, name = "guarantee"),
+    @JsonSubTypes.Type(value = FactValue.Answer.class, name = "question"),
     @JsonSubTypes.Type(value = FactValue.Legal.class, name = "legal"),
     @JsonSubTypes.Type(value = Area.class, name = "area"),
     @JsonSubTypes.Type(value = Point.class, name = "point"),
@@ -58,6 +59,7 @@ public sealed interface FactValue
                 FactValue.Zone,
                 FactValue.Testimonial,
                 FactValue.Guarantee,
+                FactValue.Answer,
                 FactValue.Legal,
                 Area,
                 Point,
@@ -302,6 +304,36 @@ public sealed interface FactValue
         @Override
         public Optional<String> say(String facet) {
             return only(facet, id.getId());
+        }
+    }
+
+    /**
+     * What customers ask, with the owner's answer. Facets: the answer, {@code ask}.
+     *
+     * @param ask the question, as a customer would put it
+     * @param answer the owner's own words, which may have several lines
+     */
+    record Answer(String ask, String answer) implements FactValue {
+        /** The answer in paragraphs. */
+        public List<String> lines() {
+            return answer.lines()
+                    .map(String::strip)
+                    .filter(line -> !line.isEmpty())
+                    .toList();
+        }
+
+        @Override
+        public List<String> facets() {
+            return List.of("", "ask");
+        }
+
+        @Override
+        public Optional<String> say(String facet) {
+            return switch (facet) {
+                case "" -> Optional.of(answer);
+                case "ask" -> Optional.of(ask);
+                default -> Optional.empty();
+            };
         }
     }
 

@@ -15,6 +15,8 @@ public enum RowKind {
     /** A qualification, licence or further membership. */
     CREDENTIAL("credential", 12, "body", "number", "until"),
     GUARANTEE("guarantee", 6, "words"),
+    /** What customers ask, and the owner's answer. */
+    QUESTION("question", 30, "ask", "answer"),
     /** A logo or photograph: the kept file, where it belongs, what it shows, and what is done to it. */
     PICTURE(
             "picture",

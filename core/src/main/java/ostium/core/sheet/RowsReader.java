@@ -3,6 +3,7 @@ package ostium.core.sheet;
 import java.time.LocalDate;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Consumer;
 import ostium.core.fact.Document;
 import ostium.core.fact.Fact;
@@ -18,6 +19,7 @@ import ostium.core.sheet.TypedSheet.TypedRow;
 final class RowsReader {
     private static final int LONGEST_LINE = 200;
     private static final int LONGEST_WORDS = 2000;
+    private static final Set<String> LONG = Set.of("words", "about", "answer");
 
     private final TypedSheet sheet;
     private final LocalDate today;
@@ -53,7 +55,7 @@ final class RowsReader {
 
     private boolean tooLong(RowKind kind, TypedRow row, String id) {
         for (String line : kind.lines()) {
-            int longest = line.equals("words") || line.equals("about") ? LONGEST_WORDS : LONGEST_LINE;
+            int longest = LONG.contains(line) ? LONGEST_WORDS : LONGEST_LINE;
             if (row.line(line).length() > longest) {
                 answers.put(id, FieldAnswer.tooLong(longest, row.line(line)));
                 return true;
@@ -99,6 +101,17 @@ final class RowsReader {
                 put.accept(
                         Fact.typed(id, new FactValue.Guarantee(row.line("words").strip())));
                 answers.put(id, FieldAnswer.read(""));
+            }
+            case QUESTION -> {
+                boolean answered = !row.line("answer").isBlank();
+                if (answered) {
+                    put.accept(Fact.typed(
+                            id,
+                            new FactValue.Answer(
+                                    row.line("ask").strip(), row.line("answer").strip())));
+                }
+                answers.put(
+                        id, answered ? FieldAnswer.read("") : FieldAnswer.noted("Not shown yet: what is the answer?"));
             }
             case PICTURE -> picture(row, id);
             case DOCUMENT -> document(row, id);

@@ -26,6 +26,7 @@ public enum SectionKind {
     TESTIMONIALS("Said of you", List.of("slips"), Slot.lines("heading", "heading", 200)),
     HOURS("Hours", List.of("sheet"), Slot.lines("heading", "heading", 200)),
     PLACE("Place", List.of("list"), Slot.lines("heading", "heading", 200)),
+    QUESTIONS("Questions", List.of("cards"), Slot.lines("heading", "heading", 200)),
     ENQUIRY(
             "Enquiry form",
             List.of("sheet"),

@@ -13,7 +13,8 @@ public final class Snags {
             new MissingLinkedFact(),
             new LinkToNowhere(),
             new FormToNowhere(),
-            new PictureWithoutWords());
+            new PictureWithoutWords(),
+            new RegulatedLineMissing());
 
     private Snags() {}
 

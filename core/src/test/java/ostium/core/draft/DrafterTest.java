@@ -94,7 +94,7 @@ class DrafterTest {
                     .extracting(Plan.Choice::kind)
                     .containsExactly(SectionKind.OPENING, SectionKind.ENQUIRY);
             assertThat(plan.leftOut())
-                    .hasSize(5)
+                    .hasSize(6)
                     .allSatisfy(choice -> assertThat(choice.reason()).endsWith("."));
         }
 

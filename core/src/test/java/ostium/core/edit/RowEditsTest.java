@@ -77,6 +77,65 @@ class RowEditsTest {
                 .hasMessageContaining("At most 6");
     }
 
+    private static State keptWith(List<TypedRow> rows) {
+        State begun = State.begun(Samples.sheet("ashlatch").withRows(rows));
+        var draft = begun.draft(begun.reading(Samples.TODAY));
+        return new WholeEdit.PutDraft(draft.site(), draft.look()).apply(begun).state();
+    }
+
+    private static TypedRow asked(String id, String ask, String answer) {
+        return new TypedRow("question", id, Map.of("ask", ask, "answer", answer));
+    }
+
+    @Test
+    void withTheFirstAnswerItsSectionComesAndGoesBackWithIt() {
+        State kept = keptWith(List.of());
+        assertThat(kept.site().section(SectionKind.QUESTIONS)).isEmpty();
+
+        SheetEdit.PutRow first = new SheetEdit.PutRow(asked("q", "How much mess?", "None that stays."), "");
+        State typed = first.apply(kept).state();
+        List<Edit> follows = Consequences.of(kept, typed, Samples.TODAY);
+        assertThat(follows).singleElement().isInstanceOf(SectionEdit.PutSection.class);
+        Applied whole = new WholeEdit.Several(
+                        java.util.stream.Stream.concat(java.util.stream.Stream.of(first), follows.stream())
+                                .toList())
+                .apply(kept);
+        assertThat(whole.state()
+                        .site()
+                        .section(SectionKind.QUESTIONS)
+                        .orElseThrow()
+                        .items())
+                .hasSize(1);
+        assertThat(whole.inverse().apply(whole.state()).state()).isEqualTo(kept);
+
+        State second = new SheetEdit.PutRow(asked("r", "How often?", "Once a winter."), "q")
+                .apply(whole.state())
+                .state();
+        assertThat(Consequences.of(whole.state(), second, Samples.TODAY))
+                .singleElement()
+                .isInstanceOf(ItemEdit.PutItem.class);
+    }
+
+    @Test
+    void aSectionThatWasRemovedStaysAway() {
+        State kept = keptWith(List.of(asked("q", "How much mess?", "None that stays.")));
+        String section =
+                kept.site().section(SectionKind.QUESTIONS).orElseThrow().id();
+        State without = new SectionEdit.RemoveSection(section).apply(kept).state();
+        State more = new SheetEdit.PutRow(asked("r", "How often?", "Once a winter."), "q")
+                .apply(without)
+                .state();
+        assertThat(Consequences.of(without, more, Samples.TODAY)).isEmpty();
+    }
+
+    @Test
+    void aQuestionWithoutAnAnswerIsNoFact() {
+        State kept = keptWith(List.of(asked("q", "How much mess?", " ")));
+        assertThat(kept.site().section(SectionKind.QUESTIONS)).isEmpty();
+        assertThat(kept.reading(Samples.TODAY).answers().get("question/q").remark())
+                .contains("what is the answer?");
+    }
+
     @Test
     void rowsOfTestimonialsFollowTheirFacts() {
         TypedSheet sheet = Samples.sheet("ashlatch").withRows(List.of(said("a", "One."), said("b", "Two.")));

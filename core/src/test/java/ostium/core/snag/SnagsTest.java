@@ -3,6 +3,7 @@ package ostium.core.snag;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
+import java.util.Map;
 import org.junit.jupiter.api.Nested;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -17,6 +18,9 @@ import ostium.core.edit.SheetEdit;
 import ostium.core.edit.State;
 import ostium.core.edit.TextEdit;
 import ostium.core.edit.WholeEdit;
+import ostium.core.sheet.Line;
+import ostium.core.sheet.TypedSheet;
+import ostium.core.sheet.TypedSheet.TypedRow;
 import ostium.core.site.Node;
 import ostium.core.site.SectionKind;
 import ostium.core.site.Text;
@@ -180,5 +184,74 @@ class SnagsTest {
         String opening = site.site().section(SectionKind.OPENING).orElseThrow().id();
         assertThat(rules(after(wrong, new SectionEdit.HideSection(opening, true))))
                 .isEmpty();
+    }
+
+    /** What the law of a country asks a trade to show: missing, it blocks; there, in any of its places, it does not. */
+    @Nested
+    class WhatTheLawAsksFor {
+        private List<String> rules(String trade, String region, java.util.function.UnaryOperator<TypedSheet> more) {
+            TypedSheet sheet = TypedSheet.empty(region, 1)
+                    .with(Line.TRADE, trade)
+                    .with(Line.NAME, "Somebody of Tolver")
+                    .with(Line.EMAIL, "a@tolver.example");
+            State begun = State.begun(more.apply(sheet));
+            Draft draft = begun.draft(begun.reading(Samples.TODAY));
+            State kept = after(
+                    begun,
+                    new WholeEdit.PutDraft(draft.site(), draft.look()),
+                    new WholeEdit.SendMessagesTo(List.of("a@tolver.example")));
+            return Snags.of(kept, kept.reading(Samples.TODAY)).stream()
+                    .filter(snag -> snag.level() == Snag.Level.MUST)
+                    .map(Snag::rule)
+                    .toList();
+        }
+
+        @ParameterizedTest
+        @CsvSource({
+            "dentist, GB, 1",
+            "dentist, DE, 1",
+            "dentist, US, 0",
+            "gas engineer, GB, 1",
+            "gas engineer, FR, 0",
+            "chimney sweep, GB, 0",
+            "falconer, GB, 0"
+        })
+        void dependsOnTheTradeAndTheCountry(String trade, String region, int missing) {
+            assertThat(rules(trade, region, sheet -> sheet).stream().filter("regulated-line-missing"::equals))
+                    .hasSize(missing);
+        }
+
+        @Test
+        void isThereAsALineAMembershipOrAQualificationWithItsNumber() {
+            assertThat(rules("dentist", "GB", sheet -> sheet.with(Line.LEGAL_LINES, "Registered, number 12345")))
+                    .isEmpty();
+            assertThat(rules(
+                            "dentist",
+                            "GB",
+                            sheet -> sheet.with(Line.MEMBERSHIP_BODY, "Register of Dentists")
+                                    .with(Line.MEMBERSHIP_NUMBER, "12345")))
+                    .isEmpty();
+            assertThat(rules(
+                            "dentist",
+                            "GB",
+                            sheet -> sheet.withRows(List.of(new TypedRow(
+                                    "credential", "c", Map.of("body", "Register of Dentists", "number", "12345"))))))
+                    .isEmpty();
+            assertThat(rules("dentist", "GB", sheet -> sheet.with(Line.MEMBERSHIP_BODY, "Register of Dentists")))
+                    .as("without its number")
+                    .containsExactly("regulated-line-missing");
+        }
+    }
+
+    @Test
+    void aPictureInTheOpeningSaysWhatItShows() {
+        String file = "ab".repeat(32) + " jpeg 800x600 1";
+        TypedRow silent = new TypedRow("picture", "p", Map.of("file", file, "use", "opening"));
+        State pictured = after(site, new SheetEdit.PutRow(silent, ""));
+        assertThat(Snags.of(pictured, pictured.reading(Samples.TODAY)))
+                .extracting(Snag::rule)
+                .containsExactly("picture-without-words");
+        State described = after(pictured, new SheetEdit.SetLine("picture/p/alternative", "A brush going up a flue"));
+        assertThat(Snags.of(described, described.reading(Samples.TODAY))).isEmpty();
     }
 }

@@ -1,0 +1,34 @@
+package ostium.core.snag;
+
+import java.util.stream.Stream;
+import ostium.core.fact.FactValue;
+import ostium.core.fact.Facts;
+
+/** What the country of the business asks its trade to show, and is nowhere among the facts. */
+final class RegulatedLineMissing implements SnagRule {
+    @Override
+    public Stream<Snag> check(Subject subject) {
+        Facts facts = subject.facts();
+        if (isShown(facts)) {
+            return Stream.empty();
+        }
+        return subject.reading().brief().trade().regulatedIn(facts.region()).stream()
+                .map(line -> new Snag(
+                        Snag.Level.MUST,
+                        "regulated-line-missing",
+                        "Your " + line.shows() + " is not on the page.",
+                        line.says() + " Give it under Guild or register, Qualifications or Other lines.",
+                        "",
+                        "",
+                        new Snag.Fix("Give it", null, "legal/lines")));
+    }
+
+    /** A membership or qualification with a number, or a line of the owner's for what a register asks. */
+    private static boolean isShown(Facts facts) {
+        boolean numbered = facts.all(FactValue.Membership.class).stream()
+                .anyMatch(fact -> !fact.value().number().isBlank());
+        boolean line = facts.all(FactValue.Legal.class).stream()
+                .anyMatch(fact -> fact.value().kind() == FactValue.Legal.Kind.LINE);
+        return numbered || line;
+    }
+}

@@ -1,0 +1,64 @@
+package ostium.core.trade;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.MethodSource;
+
+/** The files of trades are what their schema says, and whoever makes a mistake is told where. */
+class TradeFileCheckTest {
+    static Stream<String> families() {
+        return TradeCatalogue.FAMILIES.stream().filter(family -> !family.equals(TradeCatalogue.GENERAL));
+    }
+
+    @ParameterizedTest
+    @MethodSource("families")
+    void everyFileIsAsItsSchemaSays(String family) {
+        assertThat(TradeFileCheck.mistakes(family + ".yaml", TradeFileCheck.text(family + ".yaml")))
+                .isEmpty();
+    }
+
+    private static final String RIGHT = """
+            family:
+              id: kites
+              schemaType: LocalBusiness
+              coming: both
+              urgency: seldom
+              goal: write
+              motif: leaf
+              moods: [lamp]
+              practices: []
+            trades:
+              - id: kite-maker
+                names: { en: [kite maker], de: [Drachenbauer] }
+                doing: kite making
+                services:
+                  - { key: kites, name: Kites, done: Kites made, act: make kites, price: from }
+                questions: ["How high?", "How long?", "In what wind?"]
+            """;
+
+    @Test
+    void aSmallFileCanBeRight() {
+        assertThat(TradeFileCheck.mistakes("kites.yaml", RIGHT)).isEmpty();
+    }
+
+    @ParameterizedTest(name = "{0} → {1}: line {2}")
+    @CsvSource({
+        "coming: both, coming: perhaps, 4",
+        "price: from, price: 40, 15",
+        "act: make kites, act: Make kites, 15",
+        "How high?, How high, 16",
+        "doing: kite making, going: kite making, 11",
+        "moods: [lamp], moods: [pink], 8",
+        "Kites made, Best kites made, 15",
+        "In what wind?, What is £40?, 16"
+    })
+    void aMistakeNamesTheFileAndTheLine(String right, String wrong, int line) {
+        assertThat(TradeFileCheck.mistakes("kites.yaml", RIGHT.replace(right, wrong)))
+                .isNotEmpty()
+                .anyMatch(mistake -> mistake.startsWith("kites.yaml:" + line + ": "));
+    }
+}
