@@ -38,7 +38,7 @@
   <div class="one">
     {#each ROW_LINES[kind] as line (line.name)}
       {@const id = `${kind}-${row.id}-${line.name}`}
-      <div class:long={line.long}>
+      <div class:long={line.long || line.wide}>
         <label for={id}>{line.label}</label>
         {#if line.long}
           <textarea

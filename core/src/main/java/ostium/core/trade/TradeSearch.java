@@ -31,6 +31,7 @@ final class TradeSearch {
                     .split(" ")));
 
     private static final int LONGEST_LOOK = 20_000;
+    private static final Pattern BETWEEN_WORDS = Pattern.compile("[^\\p{L}\\p{N}]+");
 
     /** Most words of a question that are looked at; people type a line, not a page. */
     private static final int MOST_WORDS = 12;
@@ -55,13 +56,14 @@ final class TradeSearch {
      * @param whole all of its words
      * @param meant those that say something
      * @param words the same, by their number in the list of all words
-     * @param tells whether it means the trade wherever it stands, and not only when a trade is asked for
      */
-    private record Known(
-            Trade trade, String name, double back, String whole, String meant, int[] words, boolean tells) {}
+    private record Known(Trade trade, String name, double back, String whole, String meant, int[] words) {}
 
     private final List<Known> names = new ArrayList<>();
     private final List<String> words = new ArrayList<>();
+
+    /** Names that mean a trade wherever they stand, and not only when one is asked for, by their first word. */
+    private final Map<String, List<Known>> telling = new HashMap<>();
 
     /** Which letters each word has, a bit a letter: words that differ in many need not be compared. */
     private final int[] letters;
@@ -88,14 +90,12 @@ final class TradeSearch {
                     });
                     tradesOf.get(own[i]).add(trade.id());
                 }
-                names.add(new Known(
-                        trade,
-                        name.words(),
-                        back,
-                        whole,
-                        String.join(" ", meant),
-                        own,
-                        name.words().contains(" ") || place <= USUAL_NAMES));
+                Known known = new Known(trade, name.words(), back, whole, String.join(" ", meant), own);
+                names.add(known);
+                if (name.words().length() > 4 && (name.words().contains(" ") || place <= USUAL_NAMES)) {
+                    String first = BETWEEN_WORDS.split(name.words().toLowerCase(Locale.ROOT), 2)[0];
+                    telling.computeIfAbsent(first, fresh -> new ArrayList<>()).add(known);
+                }
                 back = Math.min(FURTHEST_BACK, back + RANK);
             }
         }
@@ -228,11 +228,23 @@ final class TradeSearch {
             return 0.6 + 0.25 * shorter / longer;
         }
         int allowed = shorter >= 7 ? 2 : longer >= 4 && shorter >= 3 ? 1 : 0;
+        if (word.length() >= 5 && other.length() > word.length() + allowed && word.charAt(0) == other.charAt(0)) {
+            return begun(word, other, allowed);
+        }
         if (longer - shorter > allowed || Integer.bitCount(letters ^ otherLetters) > 2 * allowed) {
             return 0;
         }
         int slips = EditDistance.between(word, other);
         return slips <= allowed ? 0.95 - 0.08 * slips : 0;
+    }
+
+    /** A word that is being typed, with slips: held against as much of the other as could be meant. */
+    private static double begun(String word, String other, int allowed) {
+        int slips = allowed + 1;
+        for (int length = word.length(); length <= word.length() + 1; length++) {
+            slips = Math.min(slips, EditDistance.between(word, other.substring(0, length)));
+        }
+        return slips <= allowed ? 0.85 - 0.08 * slips : 0;
     }
 
     private static int letters(String word) {
@@ -246,15 +258,23 @@ final class TradeSearch {
     /** The longest name of a trade that stands in a text, in its own words. */
     Optional<String> namedIn(String text) {
         String lower = text.substring(0, Math.min(text.length(), LONGEST_LOOK)).toLowerCase(Locale.ROOT);
-        return names.stream()
-                .filter(Known::tells)
-                .map(Known::name)
-                .filter(name -> name.length() > 4 && lower.contains(name.toLowerCase(Locale.ROOT)))
-                .filter(name -> Pattern.compile(
-                                "(?<![\\p{L}])" + Pattern.quote(name.toLowerCase(Locale.ROOT)) + "(?![\\p{L}])")
-                        .matcher(lower)
-                        .find())
-                .max(Comparator.comparingInt(String::length));
+        return new HashSet<>(Arrays.asList(BETWEEN_WORDS.split(lower)))
+                .stream()
+                        .flatMap(word -> telling.getOrDefault(word, List.of()).stream())
+                        .filter(known -> stands(known.name().toLowerCase(Locale.ROOT), lower))
+                        .max(Comparator.comparingInt(
+                                        (Known known) -> known.name().length())
+                                .thenComparing(Known::back, Comparator.reverseOrder())
+                                .thenComparing(Known::name))
+                        .map(Known::name);
+    }
+
+    /** Whether a name stands in a text as words of its own. */
+    private static boolean stands(String name, String text) {
+        return text.contains(name)
+                && Pattern.compile("(?<![\\p{L}])" + Pattern.quote(name) + "(?![\\p{L}])")
+                        .matcher(text)
+                        .find();
     }
 
     private static List<String> meant(String normal) {

@@ -2,6 +2,9 @@ package ostium.core.trade;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -43,6 +46,15 @@ class TradeFileCheckTest {
     @Test
     void aSmallFileCanBeRight() {
         assertThat(TradeFileCheck.mistakes("kites.yaml", RIGHT)).isEmpty();
+    }
+
+    @Test
+    void theExampleOfThePageOnAddingTradesIsRight() throws IOException {
+        String page = Files.readString(Path.of("../docs/trades.md"));
+        String example =
+                page.substring(page.indexOf("```yaml") + 8, page.indexOf("```\n", page.indexOf("```yaml") + 8));
+        String head = RIGHT.substring(0, RIGHT.indexOf("  - id:"));
+        assertThat(TradeFileCheck.mistakes("example.yaml", head + example)).isEmpty();
     }
 
     @ParameterizedTest(name = "{0} → {1}: line {2}")
