@@ -20,6 +20,7 @@ class ScreenshotsTest {
         openingSheet(Chromium.Screen.LAPTOP, ColorScheme.DARK, "opening-sheet-night");
         workplace(Chromium.Screen.LAPTOP, ColorScheme.LIGHT, "");
         workplace(Chromium.Screen.PHONE, ColorScheme.LIGHT, "-phone");
+        pictures();
         night();
         draft();
         publicPage(Chromium.Screen.LAPTOP, "public-page");
@@ -87,6 +88,23 @@ class ScreenshotsTest {
             owner.day("Mon", "08:00 to 17:30").click();
             page.locator(".band").evaluate("band => band.scrollIntoView({ block: 'center' })");
             shoot(page, "facts-hours");
+        }
+    }
+
+    /** A photograph being cut, on the sheet of the piano tuners. */
+    private static void pictures() {
+        try (BrowserContext context = Chromium.context(Chromium.Screen.LAPTOP)) {
+            Page page = context.newPage();
+            Owner owner = new Owner(page).signsIn("tom@wrentindle.example", "quillhaven");
+            page.navigate(page.url().replaceFirst("(/sites/[^/]+).*", "$1"));
+            owner.opensFact("At the opening").taps("Cut and change");
+            page.locator(".stage img").waitFor();
+            page.locator(".trial").first().waitFor();
+            shoot(page, "pictures");
+            page.navigate((String)
+                    page.evaluate("async () => (await (await fetch('/api' + location.pathname)).json()).preview"));
+            page.locator("img.photo").waitFor();
+            shoot(page, "public-page-pictured");
         }
     }
 
