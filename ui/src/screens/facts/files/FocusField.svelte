@@ -65,6 +65,7 @@
 <style>
   .focus {
     display: flex;
+    flex-wrap: wrap;
     gap: 10px;
     align-items: flex-start;
   }
@@ -75,7 +76,7 @@
   }
   .frame img {
     display: block;
-    max-width: min(200px, 36vw);
+    max-width: min(160px, 36vw);
     max-height: 130px;
   }
   button {

@@ -4,7 +4,6 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -28,6 +27,7 @@ final class HoursFinder {
 
     private static final Pattern CUT = Pattern.compile("\\s*(?:[|•;(]|\\s{2,}|\\.\\s|,\\s|\\s[-–]\\s|$)");
     private static final Pattern HAS_TIME = Pattern.compile("[0-9]|(?i)24/7|appointment|vereinbarung|rendez|cita");
+    private static final Pattern LEADING = Pattern.compile("(?iu)^(?:please note:?|note:?|we are|we're|hinweis:?)\\s*");
     private static final Pattern HAS_DATE = Pattern.compile(
             "\\b(?:jan|feb|mar|apr|may|jun|jul|aug|sep|oct|nov|dec|januar|märz|mai|juni|juli|okt|dez|christmas|easter|boxing|bank holidays?|public holidays?|feiertag)|[0-9]{4}-[0-9]{2}-[0-9]{2}|[0-9]{1,2}[./][0-9]{1,2}[./][0-9]{2,4}");
     private static final int MOST_TRIES = 60;
@@ -136,12 +136,15 @@ final class HoursFinder {
 
     /** "Closed 24 Dec 2026 – 2 Jan 2027": a line with a date that reads as other hours. */
     private boolean isSpecial(Span line) {
-        String said = words.at(line).replaceFirst("(?iu)^(?:please note:?|note:?|we are|we're|hinweis:?)\\s*", "");
-        if (said.length() > SpecialHours.LONGEST
-                || !HAS_DATE.matcher(said.toLowerCase(Locale.ROOT)).find()
-                || !words.isFree(line)) {
+        boolean canBe = line.to() - line.from() <= SpecialHours.LONGEST
+                && words.isFree(line)
+                && HAS_DATE.matcher(words.lower())
+                        .region(line.from(), line.to())
+                        .find();
+        if (!canBe) {
             return false;
         }
+        String said = LEADING.matcher(words.at(line)).replaceFirst("");
         Reading<SpecialHours> reading = SpecialHours.read(said.replaceFirst("[.!]$", ""), today, region);
         if (reading instanceof Reading.Unclear<SpecialHours> unclear) {
             words.take(Found.choice("exceptions", said, line, unclear.choices()));
