@@ -348,4 +348,15 @@ class FilesTest {
                 .as("a step that took it out can be undone")
                 .isEqualTo(1);
     }
+
+    @Test
+    void whatIsGivenAgainIsKeptForAnotherDay() {
+        byte[] bytes = picture(300, 200, "jpeg");
+        String id = owner.site(Browserlike.sheet("Pictured Sweeps")).path("id").asString();
+        JsonNode taken = give(owner, id, "again.jpg", bytes);
+        database.update("update site_file set given_at = given_at - interval 2 day where site = ?", id);
+        give(owner, id, "again.jpg", bytes);
+        SpareFilesAccess.sweep();
+        assertThat(kept(taken.path("file").asString())).isEqualTo(1);
+    }
 }

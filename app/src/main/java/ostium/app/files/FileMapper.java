@@ -25,7 +25,8 @@ interface FileMapper {
     @Select("select bytes from kept_file_piece where file = #{file} order by position")
     List<byte[]> pieces(long file);
 
-    @Insert("insert ignore into site_file (site, file) values (#{site}, #{file})")
+    @Insert("insert into site_file (site, file) values (#{site}, #{file})"
+            + " on duplicate key update given_at = now(6)")
     void link(String site, long file);
 
     @Select("select count(*) from site_file where site = #{site}")
@@ -91,22 +92,33 @@ interface FileMapper {
 
     // ---- what nothing refers to ----------------------------------------------------------------------------------
 
-    /** Takes a file from a site where no edit, state or version has named it within a day of being given. */
-    @Delete("delete s from site_file s join kept_file f on f.id = s.file where s.given_at < now(6) - interval 1 day"
+    /** Files that no edit, state or version of their site has named within a day of being given; nothing is locked. */
+    @Select("select s.site, s.file from site_file s join kept_file f on f.id = s.file"
+            + " where s.given_at < now(6) - interval 1 day"
             + " and not exists (select 1 from edit e where e.site = s.site and e.entry like concat('%', f.hash, '%'))"
             + " and not exists (select 1 from snapshot n where n.site = s.site and n.state like concat('%', f.hash, '%'))"
             + " and not exists"
             + " (select 1 from publication p where p.site = s.site and p.state like concat('%', f.hash, '%'))")
-    int unlinkUnnamed();
+    List<Spare> unnamed();
 
-    @Delete("delete from kept_file where not exists (select 1 from site_file s where s.file = kept_file.id)")
-    int deleteUnlinked();
+    /** Unless it has been given again meanwhile. */
+    @Delete("delete from site_file where site = #{site} and file = #{file} and given_at < now(6) - interval 1 day")
+    int unlinkOld(String site, long file);
+
+    @Select("select id from kept_file f where not exists (select 1 from site_file s where s.file = f.id)")
+    List<Long> unlinked();
+
+    @Delete("delete from kept_file where id = #{file} and not exists (select 1 from site_file where file = #{file})")
+    int deleteUnlinked(long file);
 
     @Delete("delete from rendition where wanted_at < now(6) - interval 30 day")
     int deleteOldSizes();
 
     /** A file and its content. */
     record HeldFile(long id, String hash) {}
+
+    /** A file of a site that may go. */
+    record Spare(String site, long file) {}
 
     /** A size that is still to be made. */
     record WantedSize(String path, int width, int height, String format, String treatment) {}

@@ -32,7 +32,9 @@ public class KeptFiles {
     @Transactional
     public void keep(StoredSite site, TakenFile taken) {
         String hash = taken.file().hash();
-        if (files.ofSite(site.id(), hash).isPresent()) {
+        Optional<Long> known = files.ofSite(site.id(), hash);
+        if (known.isPresent()) {
+            files.link(site.id(), known.get());
             return;
         }
         if (files.countOfSite(site.id()) >= MOST) {

@@ -5,7 +5,6 @@ import com.github.kagkarlsson.scheduler.task.helper.Tasks;
 import com.github.kagkarlsson.scheduler.task.schedule.FixedDelay;
 import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Component;
-import org.springframework.transaction.support.TransactionTemplate;
 import ostium.app.queue.QueuedWork;
 
 /**
@@ -15,11 +14,9 @@ import ostium.app.queue.QueuedWork;
 @Component
 class SpareFiles implements QueuedWork {
     private final FileMapper files;
-    private final TransactionTemplate transactions;
 
-    SpareFiles(FileMapper files, TransactionTemplate transactions) {
+    SpareFiles(FileMapper files) {
         this.files = files;
-        this.transactions = transactions;
     }
 
     @Override
@@ -27,12 +24,15 @@ class SpareFiles implements QueuedWork {
         return Tasks.recurring("spare-files", FixedDelay.ofHours(24)).execute((instance, context) -> sweep());
     }
 
+    /** A row at a time: what is looked at is not locked, so that nobody who edits has to wait. */
     void sweep() {
-        Integer gone = transactions.execute(status -> {
-            files.unlinkUnnamed();
-            return files.deleteUnlinked() + files.deleteOldSizes();
-        });
-        if (gone != null && gone > 0) {
+        files.unnamed().forEach(spare -> files.unlinkOld(spare.site(), spare.file()));
+        int gone = 0;
+        for (long file : files.unlinked()) {
+            gone += files.deleteUnlinked(file);
+        }
+        gone += files.deleteOldSizes();
+        if (gone > 0) {
             LoggerFactory.getLogger(SpareFiles.class).info("{} files and sizes were spare", gone);
         }
     }

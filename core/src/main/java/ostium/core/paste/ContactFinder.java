@@ -94,8 +94,19 @@ final class ContactFinder {
                 });
     }
 
+    /** Whether a line has a full stop with a letter right after it, as every name of a host has. */
+    private boolean hasStopInsideWord(Span line) {
+        String text = words.text();
+        for (int at = text.indexOf('.', line.from()); at >= 0 && at < line.to() - 1; at = text.indexOf('.', at + 1)) {
+            if (Character.isLetter(text.charAt(at + 1))) {
+                return true;
+            }
+        }
+        return false;
+    }
+
     private void links() {
-        words.each(URL, words.text(), List.of("."), url -> {
+        words.each(URL, words.text(), this::hasStopInsideWord, url -> {
             String typed = url.group().replaceFirst("[.,;:!?)\\]'’]+$", "");
             Span at = new Span(url.start(), url.start() + typed.length());
             if (!words.isFree(at)) {
@@ -139,12 +150,28 @@ final class ContactFinder {
         return words.text().substring(matcher.start(group), matcher.end(group));
     }
 
+    /** Whether six digits stand so near to one another that they could be a number. */
+    private static boolean canHoldNumber(String said) {
+        int digits = 0;
+        int between = 0;
+        for (int i = 0; i < said.length() && digits < 6; i++) {
+            char letter = said.charAt(i);
+            if (Character.isDigit(letter)) {
+                digits++;
+                between = 0;
+            } else if (Character.isLetter(letter) || ++between > 4) {
+                digits = 0;
+            }
+        }
+        return digits >= 6;
+    }
+
     /** A number with a label or a form of its own; those with a label that says they are none are left. */
     private void telephones() {
         List<Found> numbers = new ArrayList<>();
         for (Span line : words.lines()) {
             String said = words.at(line);
-            if (said.chars().filter(Character::isDigit).count() < 6) {
+            if (!canHoldNumber(said)) {
                 continue;
             }
             for (PhoneNumberMatch match :

@@ -30,6 +30,30 @@ final class HoursFinder {
     private static final Pattern LEADING = Pattern.compile("(?iu)^(?:please note:?|note:?|we are|we're|hinweis:?)\\s*");
     private static final Pattern HAS_DATE = Pattern.compile(
             "\\b(?:jan|feb|mar|apr|may|jun|jul|aug|sep|oct|nov|dec|januar|märz|mai|juni|juli|okt|dez|christmas|easter|boxing|bank holidays?|public holidays?|feiertag)|[0-9]{4}-[0-9]{2}-[0-9]{2}|[0-9]{1,2}[./][0-9]{1,2}[./][0-9]{2,4}");
+    /** A line with none of these has no date in words: asked first, since it costs less. */
+    private static final List<String> DATE_WORDS = List.of(
+            "jan",
+            "feb",
+            "mar",
+            "märz",
+            "apr",
+            "may",
+            "mai",
+            "jun",
+            "jul",
+            "aug",
+            "sep",
+            "oct",
+            "okt",
+            "nov",
+            "dec",
+            "dez",
+            "christmas",
+            "easter",
+            "boxing",
+            "holiday",
+            "feiertag");
+
     private static final int MOST_TRIES = 60;
 
     private final TextFinder.Words words;
@@ -134,9 +158,21 @@ final class HoursFinder {
         return null;
     }
 
+    /** Whether a digit stands before a mark that dates in figures have. */
+    private boolean hasDigitAndMark(Span line) {
+        String text = words.text();
+        for (int i = line.from() + 1; i < line.to(); i++) {
+            if ("./-".indexOf(text.charAt(i)) >= 0 && Character.isDigit(text.charAt(i - 1))) {
+                return true;
+            }
+        }
+        return false;
+    }
+
     /** "Closed 24 Dec 2026 – 2 Jan 2027": a line with a date that reads as other hours. */
     private boolean isSpecial(Span line) {
         boolean canBe = line.to() - line.from() <= SpecialHours.LONGEST
+                && (words.has(line, DATE_WORDS) || hasDigitAndMark(line))
                 && words.isFree(line)
                 && HAS_DATE.matcher(words.lower())
                         .region(line.from(), line.to())

@@ -7,7 +7,6 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Set;
-import java.util.regex.Pattern;
 import ostium.core.fact.Reading.Span;
 import ostium.core.sheet.TypedSheet;
 
@@ -23,8 +22,6 @@ import ostium.core.sheet.TypedSheet;
  */
 public final class PasteReader {
     /** Where one thing ends and another begins: lines, sentences, bars. */
-    private static final Pattern PARTS = Pattern.compile("(?<=\n)|(?<=[\\p{L}\\p{N})][.!?])(?=\\s)|(?=\\s[|•·]\\s)");
-
     private PasteReader() {}
 
     /** @param today the day by which dates without a year are understood */
@@ -59,7 +56,7 @@ public final class PasteReader {
         Set<String> understood = new HashSet<>();
         List<Span> left = new ArrayList<>();
         int at = 0;
-        for (String part : PARTS.split(result.text())) {
+        for (String part : parts(result.text())) {
             String line = part.strip();
             int from = at + part.indexOf(line);
             int to = from + line.length();
@@ -82,5 +79,37 @@ public final class PasteReader {
             }
         }
         return left;
+    }
+
+    /** A text cut after line ends, after sentences, and before bars; every letter of it is in one of the parts. */
+    private static List<String> parts(String text) {
+        List<String> parts = new ArrayList<>();
+        int from = 0;
+        for (int i = 1; i < text.length(); i++) {
+            if (isCut(text, i)) {
+                parts.add(text.substring(from, i));
+                from = i;
+            }
+        }
+        parts.add(text.substring(from));
+        return parts;
+    }
+
+    private static boolean isCut(String text, int at) {
+        char before = text.charAt(at - 1);
+        char after = text.charAt(at);
+        if (before == '\n') {
+            return true;
+        }
+        if (!Character.isWhitespace(after)) {
+            return false;
+        }
+        boolean sentence = ".!?".indexOf(before) >= 0
+                && at > 1
+                && (Character.isLetterOrDigit(text.charAt(at - 2)) || text.charAt(at - 2) == ')');
+        boolean bar = at + 2 < text.length()
+                && "|•·".indexOf(text.charAt(at + 1)) >= 0
+                && Character.isWhitespace(text.charAt(at + 2));
+        return sentence || bar;
     }
 }

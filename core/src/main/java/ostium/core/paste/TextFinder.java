@@ -7,6 +7,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
 import java.util.function.Consumer;
+import java.util.function.Predicate;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import ostium.core.fact.Reading.Span;
@@ -123,9 +124,14 @@ final class TextFinder implements Finder {
          * @param needles what a line must have one of, in small letters; empty where any line may do
          */
         void each(Pattern pattern, String letters, List<String> needles, Consumer<Matcher> found) {
+            each(pattern, letters, line -> needles.isEmpty() || has(line, needles), found);
+        }
+
+        /** @param could whether a line could hold the pattern at all: asked first, since it costs less */
+        void each(Pattern pattern, String letters, Predicate<Span> could, Consumer<Matcher> found) {
             Matcher matcher = pattern.matcher(letters);
             for (Span line : lines) {
-                if (!needles.isEmpty() && !has(line, needles)) {
+                if (!could.test(line)) {
                     continue;
                 }
                 matcher.region(line.from(), line.to());
