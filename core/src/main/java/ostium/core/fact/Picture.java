@@ -1,7 +1,6 @@
 package ostium.core.fact;
 
 import java.util.Arrays;
-import java.util.List;
 import java.util.Optional;
 
 /**
@@ -53,10 +52,5 @@ public record Picture(
     @Override
     public Optional<String> say(String facet) {
         return facet.isEmpty() && !alternative.isBlank() ? Optional.of(alternative) : Optional.empty();
-    }
-
-    @Override
-    public List<String> facets() {
-        return List.of("");
     }
 }
