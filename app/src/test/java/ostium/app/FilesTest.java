@@ -16,11 +16,13 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import java.util.concurrent.CompletableFuture;
 import java.util.regex.MatchResult;
 import java.util.regex.Pattern;
 import javax.imageio.ImageIO;
 import org.junit.jupiter.api.Test;
 import org.springframework.jdbc.core.JdbcTemplate;
+import org.springframework.transaction.support.TransactionTemplate;
 import ostium.app.files.SpareFilesAccess;
 import tools.jackson.databind.JsonNode;
 
@@ -347,6 +349,21 @@ class FilesTest {
         assertThat(kept(used.path("file").asString()))
                 .as("a step that took it out can be undone")
                 .isEqualTo(1);
+    }
+
+    @Test
+    void whoeverSweepsWaitsForNobodyWhoWorksOnAPicture() {
+        String id = owner.site(Browserlike.sheet("Pictured Sweeps")).path("id").asString();
+        JsonNode taken = give(owner, id, "busy.jpg", picture(300, 200, "jpeg"));
+        TransactionTemplate work = RunningOstium.get().bean(TransactionTemplate.class);
+        String hash = taken.path("file").asString().substring(0, 64);
+
+        work.executeWithoutResult(status -> {
+            assertThat(database.update("update rendition set wanted_at = now(6) where file in"
+                            + " (select id from kept_file where hash = '" + hash + "')"))
+                    .isPositive();
+            assertThat(CompletableFuture.runAsync(SpareFilesAccess::sweep)).succeedsWithin(Duration.ofSeconds(20));
+        });
     }
 
     @Test

@@ -111,14 +111,22 @@ interface FileMapper {
     @Delete("delete from kept_file where id = #{file} and not exists (select 1 from site_file where file = #{file})")
     int deleteUnlinked(long file);
 
-    @Delete("delete from rendition where wanted_at < now(6) - interval 30 day")
-    int deleteOldSizes();
+    @Select("select file, path from rendition where wanted_at < now(6) - interval 30 day")
+    List<OldSize> oldSizes();
+
+    /** Unless somebody has wanted it again meanwhile. */
+    @Delete("delete from rendition where file = #{file} and path = #{path}"
+            + " and wanted_at < now(6) - interval 30 day")
+    int deleteOldSize(long file, String path);
 
     /** A file and its content. */
     record HeldFile(long id, String hash) {}
 
     /** A file of a site that may go. */
     record Spare(String site, long file) {}
+
+    /** A size nobody has wanted for a month. */
+    record OldSize(long file, String path) {}
 
     /** A size that is still to be made. */
     record WantedSize(String path, int width, int height, String format, String treatment) {}
