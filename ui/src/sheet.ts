@@ -33,7 +33,9 @@ export const LINES = [
   'legal/number',
   'legal/tax',
   'legal/lines',
-  'goal'
+  'goal',
+  'tone',
+  'pages'
 ] as const;
 
 export type LineName = (typeof LINES)[number];

@@ -65,11 +65,12 @@
   /** Sections as the server draws them. */
   export function replace(change: ShopfrontChange): void {
     if (change.anew) refresh();
-    else tell({ type: 'replace', order: change.order, html: change.html });
+    else tell({ type: 'replace', pages: change.pages, html: change.html });
   }
 
-  export function choose(section: string, text: string): void {
-    tell({ type: 'select', section, text });
+  /** @param file the page it stands on; empty for head and foot, which stand on every page */
+  export function choose(section: string, text: string, file: string): void {
+    tell({ type: 'select', section, text, file });
   }
 
   function hear(event: MessageEvent): void {

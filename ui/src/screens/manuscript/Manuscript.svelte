@@ -10,9 +10,10 @@
   import WidthSwitch from '../../parts/WidthSwitch.svelte';
   import type { SiteState } from '../../site.svelte';
   import { textsOf } from '../../document/edits';
-  import type { Block } from '../../document/types';
+  import type { Block, Page } from '../../document/types';
   import { said } from '../../document/words';
   import { setDesk } from './desk';
+  import DraftLeaf from './DraftLeaf.svelte';
   import FactDialog from './FactDialog.svelte';
   import Keys from './Keys.svelte';
   import { ManuscriptState } from './manuscript.svelte';
@@ -56,7 +57,7 @@
     waiting = null;
     if (section === manuscript.chosen && !text) return;
     manuscript.chosen = section;
-    shopfront?.choose(section, text);
+    shopfront?.choose(section, text, manuscript.fileOf(section));
   }
 
   function letGo(): void {
@@ -64,7 +65,7 @@
     setTimeout(chooseNow, 0);
   }
 
-  let words = $state.raw<{ editor: Editor; lists: boolean } | null>(null);
+  let words = $state.raw<{ editor: Editor; lists: boolean; text: string } | null>(null);
   let foot = $state<HTMLDivElement>();
 
   /** The tools of the words stay while the cursor is in the words or among the tools. */
@@ -75,7 +76,7 @@
   }
 
   setDesk({
-    editing: (editor, lists) => (words = editor && { editor, lists }),
+    editing: (editor, lists, text) => (words = editor && { editor, lists, text }),
     toTools: () => foot?.querySelector<HTMLElement>('[role=toolbar] button')?.focus(),
     openFact: (fact) => (line = manuscript.view?.facts.find((each) => each.id === fact)?.line ?? fact),
     openLine: (asked) => (line = sheetLine(asked)),
@@ -120,6 +121,19 @@
     }, 0);
   }
 
+  /** The page that begins with a section, where a site has several. */
+  function firstOf(section: string): Page | undefined {
+    const pages = manuscript.site?.pages ?? [];
+    return pages.length > 1 ? pages.find((page) => page.sections[0]?.id === section) : undefined;
+  }
+
+  function confirmAll(): void {
+    manuscript.edit({
+      kind: 'setMarks',
+      marks: Object.fromEntries(manuscript.suggested.map((text) => [text.id, 'CONFIRMED' as const]))
+    });
+  }
+
   function neighbour(by: -1 | 1): void {
     const all = manuscript.sections;
     const at = all.findIndex((section) => section.id === manuscript.chosen);
@@ -129,7 +143,7 @@
     const place = document.getElementById(`section-${next.id}`);
     place?.scrollIntoView({ block: 'nearest' });
     place?.querySelector<HTMLElement>('[role=textbox], input, button')?.focus({ preventScroll: true });
-    shopfront?.choose(next.id, '');
+    shopfront?.choose(next.id, '', manuscript.fileOf(next.id));
   }
 
   function moveChosen(by: -1 | 1): void {
@@ -201,9 +215,26 @@
               >{/if}
           </p>
         {/each}
+        <DraftLeaf {manuscript} />
         {#each manuscript.sections as section (section.id)}
+          {@const page = firstOf(section.id)}
+          {#if page}
+            <h2 class="page-name">
+              {page.name} <span>{page.slug ? `/${page.slug}` : 'the first page'}</span>
+            </h2>
+          {/if}
           <SectionLeaf {manuscript} {section} />
         {/each}
+        {#if manuscript.suggested.length > 0}
+          <div class="all-read">
+            <button class="act" type="button" onclick={confirmAll}>Confirm all of it</button>
+            <p class="quiet">
+              When you have read to here and it is true: {manuscript.suggested.length === 1
+                ? 'one text of ours is'
+                : `${manuscript.suggested.length} texts of ours are`} not confirmed yet.
+            </p>
+          </div>
+        {/if}
         {#if manuscript.view.offers.length > 0}
           <div class="offers">
             <h2>Your facts could carry more</h2>
@@ -239,7 +270,12 @@
           >
         </span>
         {#if words}
-          {#key words.editor}<TextTools editor={words.editor} lists={words.lists} {manuscript} />{/key}
+          {#key words.editor}<TextTools
+              editor={words.editor}
+              lists={words.lists}
+              text={words.text}
+              {manuscript}
+            />{/key}
         {:else}
           <button class="word keys" type="button" onclick={() => (keys = true)}>Keys</button>
           <a class="word" href="/sites/{id}/publish">Earlier versions</a>
@@ -294,6 +330,29 @@
     color: var(--madder);
   }
   .offers {
+    border-bottom: 1px solid var(--fine-rule);
+  }
+  .page-name {
+    display: flex;
+    gap: 12px;
+    align-items: baseline;
+    padding: 22px 26px 8px;
+    border-bottom: 1px solid var(--fine-rule);
+    font-size: 22px;
+  }
+  .page-name span {
+    color: var(--pencil);
+    font:
+      400 15px/1.4 'Atkinson Hyperlegible Next Variable',
+      system-ui,
+      sans-serif;
+  }
+  .all-read {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 8px 18px;
+    align-items: center;
+    padding: 16px 26px;
     border-bottom: 1px solid var(--fine-rule);
   }
   .offers h2 {

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import type { Section } from '../../document/types';
+  import type { Page, Section } from '../../document/types';
   import { getDesk } from './desk';
   import Margin from './Margin.svelte';
   import type { ManuscriptState } from './manuscript.svelte';
@@ -37,6 +37,18 @@
     if (next < 0 || next >= siblings.sections.length) return;
     const after = by < 0 ? (siblings.sections[at - 2]?.id ?? '') : (siblings.sections[at + 1]?.id ?? '');
     manuscript.edit({ kind: 'moveSection', section: section.id, to: { page: siblings.id, after } });
+  }
+
+  /** To the end of another page; the opening stays on the first. */
+  const others = $derived(
+    section.kind === 'OPENING'
+      ? []
+      : (manuscript.site?.pages ?? []).filter((page) => page.id !== siblings?.id)
+  );
+
+  function toPage(page: Page): void {
+    const after = page.sections[page.sections.length - 1]?.id ?? '';
+    manuscript.edit({ kind: 'moveSection', section: section.id, to: { page: page.id, after } });
   }
 
   function layOut(): void {
@@ -157,6 +169,9 @@
       {#if siblings && at < siblings.sections.length - 1}<button type="button" onclick={() => move(1)}
           >Move down</button
         >{/if}
+      {#each others as page (page.id)}
+        <button type="button" onclick={() => toPage(page)}>To {page.name}</button>
+      {/each}
       <button
         type="button"
         onclick={() => manuscript.edit({ kind: 'hideSection', section: section.id, hidden: !section.hidden })}

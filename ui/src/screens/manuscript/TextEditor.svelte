@@ -41,7 +41,7 @@
     const made = untrack(() => make(place as HTMLDivElement));
     editor = made;
     return () => {
-      desk.editing(null, false);
+      desk.editing(null, false, '');
       made.destroy();
     };
   });
@@ -103,7 +103,7 @@
         }
       },
       onFocus: ({ editor: entered }) => {
-        desk.editing(entered, many);
+        desk.editing(entered, many, id);
         desk.choose('', id);
       },
       onCreate: ({ editor: created }) => (empty = created.isEmpty)

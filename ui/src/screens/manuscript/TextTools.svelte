@@ -1,10 +1,15 @@
 <script lang="ts">
   import type { Editor } from '@tiptap/core';
   import type { ManuscriptState } from './manuscript.svelte';
+  import WordingDrawer from './WordingDrawer.svelte';
 
   /** What can be done with the words under the cursor, in words, at the foot of the manuscript. */
-  let { editor, manuscript, lists }: { editor: Editor; manuscript: ManuscriptState; lists: boolean } =
-    $props();
+  let {
+    editor,
+    manuscript,
+    lists,
+    text
+  }: { editor: Editor; manuscript: ManuscriptState; lists: boolean; text: string } = $props();
 
   let revision = $state(0);
 
@@ -14,7 +19,7 @@
     return () => editor.off('transaction', turned);
   });
 
-  let asking = $state<'' | 'fact' | 'link'>('');
+  let asking = $state<'' | 'fact' | 'link' | 'wording'>('');
   let target = $state('');
 
   const is = $derived.by(() => {
@@ -96,6 +101,11 @@
       aria-expanded={asking === 'fact'}
       onclick={() => (asking = asking === 'fact' ? '' : 'fact')}>Put in a fact</button
     >
+    <button
+      type="button"
+      aria-expanded={asking === 'wording'}
+      onclick={() => (asking = asking === 'wording' ? '' : 'wording')}>Say it otherwise</button
+    >
   </div>
   {#if asking === 'fact'}
     <div class="drawer" role="group" aria-label="Facts">
@@ -107,6 +117,10 @@
           </button>
         {/each}
       {/each}
+    </div>
+  {:else if asking === 'wording'}
+    <div class="drawer tall" role="group" aria-label="Say it otherwise">
+      <WordingDrawer {manuscript} {text} done={() => (asking = '')} />
     </div>
   {:else if asking === 'link'}
     <form
@@ -200,6 +214,10 @@
       400 15px/1.4 'Atkinson Hyperlegible Next Variable',
       system-ui,
       sans-serif;
+  }
+  .drawer.tall {
+    width: min(620px, calc(100vw - 40px));
+    max-height: min(460px, 60vh);
   }
   .pick {
     display: flex;

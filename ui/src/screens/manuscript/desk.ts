@@ -13,7 +13,7 @@ export interface Desk {
   /** The cursor goes from the words to their tools. */
   toTools(): void;
   /** A text has the cursor, or has it no more. */
-  editing(editor: Editor | null, lists: boolean): void;
+  editing(editor: Editor | null, lists: boolean, text: string): void;
   /** A section, or a text in it, was gone to. */
   choose(section: string, text: string): void;
 }

@@ -1,5 +1,5 @@
 import { api, problemOf, type Manuscript, type ShopfrontChange } from '../../api/client';
-import { apply, sectionsOf, type Edit } from '../../document/edits';
+import { apply, sectionsOf, textsOf, type Edit } from '../../document/edits';
 import type { Block, Section, Site } from '../../document/types';
 import type { Keeping } from '../../site.svelte';
 
@@ -52,6 +52,10 @@ export class ManuscriptState {
     return this.#queue.reduce((site, waiting) => apply(site, waiting.edit), this.view.site);
   });
   sections = $derived<Section[]>(this.site ? sectionsOf(this.site) : []);
+  /** Words of ours nobody has confirmed yet. */
+  suggested = $derived(
+    this.sections.flatMap(textsOf).filter((text) => text.mark === 'SUGGESTED' && !this.isTyped(text.id))
+  );
   /** Whether anything has not been kept yet. */
   waits = $derived(this.#queue.length > 0 || Object.keys(this.#typed).length > 0);
 
@@ -78,6 +82,12 @@ export class ManuscriptState {
   say = (fact: string, facet: string): string =>
     this.view?.facts.find((each) => each.id === fact)?.facets.find((each) => each.facet === facet)?.says ??
     '';
+
+  /** Name of the file on which a section stands in the shopfront; empty for head and foot. */
+  fileOf(section: string): string {
+    const page = this.site?.pages.find((each) => each.sections.some((one) => one.id === section));
+    return page ? `${page.slug || 'index'}.html` : '';
+  }
 
   /** Whether words of a text wait here, or are held because they cannot be kept as they are. */
   isTyped(text: string): boolean {
@@ -181,6 +191,16 @@ export class ManuscriptState {
 
   draftAgain(section: string): Promise<void> {
     return this.#ask('/api/sites/{id}/sections/{section}/draft', { section });
+  }
+
+  /** Drafts the whole site again; own and confirmed words stay. */
+  draftWhole(): Promise<void> {
+    return this.#ask('/api/sites/{id}/draft', {});
+  }
+
+  /** Puts other words of ours in a text. */
+  choose(text: string, tone: string, says: string): Promise<void> {
+    return this.#ask('/api/sites/{id}/texts/{text}/wording', { text }, { tone, says });
   }
 
   add(kind: string): Promise<void> {

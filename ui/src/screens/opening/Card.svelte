@@ -5,6 +5,7 @@
   import type { SiteState } from '../../site.svelte';
   import PlaceField from '../facts/PlaceField.svelte';
   import Goals from './Goals.svelte';
+  import NameIdeas from './NameIdeas.svelte';
   import Services from './Services.svelte';
   import TradeField from './TradeField.svelte';
   import TypedLine from './TypedLine.svelte';
@@ -24,6 +25,7 @@
   </Row>
   <Row label="Name" for="name">
     <TypedLine {site} field="name" placeholder="What your business is called" autocomplete="organization" />
+    {#if site.sheet.lines.trade.trim() && !site.sheet.lines.name.trim()}<NameIdeas {site} />{/if}
   </Row>
   <Row label="Where" for="place">
     <div class="where">

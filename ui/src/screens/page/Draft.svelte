@@ -3,6 +3,10 @@
   import Shopfront from '../../parts/Shopfront.svelte';
   import WidthSwitch from '../../parts/WidthSwitch.svelte';
   import { SiteState } from '../../site.svelte';
+  import { untrack } from 'svelte';
+  import DraftWishes from '../../parts/DraftWishes.svelte';
+  import PlanList from '../../parts/PlanList.svelte';
+  import { DraftingState } from '../../parts/drafting.svelte';
   import KeepAct from './KeepAct.svelte';
 
   /** The draft of a site, with its reasons: to be drawn differently, or kept. */
@@ -11,9 +15,27 @@
   let wide = $state(false);
   let before = $state<number[]>([]);
 
+  const drafting = new DraftingState(untrack(() => site.view?.id ?? ''));
+
+  $effect(() => {
+    if (site.view?.revision !== undefined) void drafting.load();
+  });
+
+  function wish(line: 'pages' | 'tone', words: string): void {
+    site.sheet.lines[line] = words;
+    site.changed();
+  }
+
+  function turn(assumption: string, denied: boolean): void {
+    const others = site.sheet.denied.filter((each) => each !== assumption);
+    site.sheet.denied = denied ? [...others, assumption] : others;
+    site.changed();
+  }
+
   function drawAgain(): void {
     before.push(site.sheet.seed);
-    site.sheet.seed = Math.floor(Math.random() * 2_000_000_000) + 1;
+    // Seeds in a row are kept apart, so the next draft is as different as can be; far from those of other sites.
+    site.sheet.seed += 1_000_000;
     site.changed();
   }
 
@@ -35,28 +57,26 @@
         <p class="lead">
           Drawn from your facts, with words to start from. Keep it, and you change every word where it stands.
         </p>
-        <section class="leaf chosen">
-          <h2>What stands on it, and why</h2>
-          <ol>
-            {#each site.view.plan.sections as choice, index (choice.name)}
-              <li>
-                <span class="no">{index + 1}</span><span
-                  ><b>{choice.name}</b><span class="quiet">{choice.reason}</span></span
-                >
-              </li>
-            {/each}
-          </ol>
-        </section>
-        {#if site.view.plan.leftOut.length > 0}
-          <section class="leaf waits">
-            <h2>Left out</h2>
-            <ul>
-              {#each site.view.plan.leftOut as choice (choice.name)}
-                <li><span><b>{choice.name}</b><span class="quiet">{choice.reason}</span></span></li>
-              {/each}
-            </ul>
-            <p class="to-facts"><a class="word" href="/sites/{site.view.id}">Give more facts</a></p>
+        {#if drafting.view}
+          <section class="leaf">
+            <h2>How it is drafted</h2>
+            <DraftWishes drafting={drafting.view} {wish} {turn} />
           </section>
+          <section class="leaf chosen">
+            <h2>What stands on it, and why</h2>
+            <PlanList drafting={drafting.view} />
+          </section>
+          {#if drafting.view.leftOut.length > 0}
+            <section class="leaf waits">
+              <h2>Left out</h2>
+              <ul>
+                {#each drafting.view.leftOut as choice (choice.name)}
+                  <li><span><b>{choice.name}</b><span class="quiet">{choice.reason}</span></span></li>
+                {/each}
+              </ul>
+              <p class="to-facts"><a class="word" href="/sites/{site.view.id}">Give more facts</a></p>
+            </section>
+          {/if}
         {/if}
         <section class="leaf">
           <h2>In a search result</h2>
@@ -104,7 +124,6 @@
   .why .leaf {
     padding: 16px 20px 10px;
   }
-  ol,
   ul {
     margin: 8px 0 0;
     padding: 0;
@@ -115,14 +134,6 @@
     gap: 14px;
     padding: 9px 0;
     border-top: 1px solid var(--fine-rule);
-  }
-  .no {
-    color: var(--lacquer);
-    font:
-      700 18px/1.3 'Aleo Variable',
-      Georgia,
-      serif;
-    min-width: 14px;
   }
   b,
   .quiet {

@@ -2,8 +2,8 @@
  * Lives in the preview only. The editor tells it what has changed, in messages of schema 1:
  *   refresh                          the page as a whole, fetched and swapped in where it stands
  *   text { id, tree }                words as they are typed, before the server has them
- *   replace { order, html }          sections as the server draws them, those that changed with their HTML
- *   select { section, text }         what is chosen in the editor
+ *   replace { pages, html }          sections as the server draws them, those that changed with their HTML
+ *   select { section, text, file }   what is chosen in the editor, and the page it stands on
  * It tells the editor: ready, select { section, text }, and drawn once typed words stand.
  */
 (() => {
@@ -11,7 +11,14 @@
   let again = false;
   const editor = document.referrer ? new URL(document.referrer).origin : '';
   const tell = (message) => editor && window.parent.postMessage({ schema: 1, ...message }, editor);
-  const changed = () => document.dispatchEvent(new Event('page-changed'));
+  const file = location.pathname.split('/').pop() || 'index.html';
+  const changed = () => {
+    document.querySelectorAll('.nav.pages a').forEach((link) => {
+      if (link.getAttribute('href') === file) link.setAttribute('aria-current', 'page');
+      else link.removeAttribute('aria-current');
+    });
+    document.dispatchEvent(new Event('page-changed'));
+  };
   let chosen = '';
 
   const mark = () => {
@@ -96,7 +103,12 @@
     });
   };
 
-  const replace = (order, html) => {
+  const replace = (pages, html) => {
+    const order = pages.find((page) => page.file === file)?.order.map(String);
+    if (!order) {
+      location.replace('index.html');
+      return;
+    }
     const head = document.querySelector('header[data-section]');
     const foot = document.querySelector('footer[data-section]');
     const main = document.getElementById('main');
@@ -126,8 +138,13 @@
     changed();
   };
 
-  const select = (section, text) => {
+  const select = (section, text, on) => {
     chosen = section || '';
+    // Only a name: the words of a message never become an address.
+    if (on && on !== file && /^[a-z0-9-]+\.html$/.test(on)) {
+      location.assign(`${on}#at=${encodeURIComponent(chosen)},${encodeURIComponent(text || '')}`);
+      return;
+    }
     mark();
     const place =
       (text && document.querySelector(`[data-text="${CSS.escape(text)}"]`)) ||
@@ -151,17 +168,15 @@
       type(String(message.id), message.tree);
       tell({ type: 'drawn' });
     }
-    if (message.type === 'replace' && Array.isArray(message.order)) {
-      replace(message.order.map(String), message.html || {});
-    }
-    if (message.type === 'select') select(message.section, message.text);
+    if (message.type === 'replace' && Array.isArray(message.pages)) replace(message.pages, message.html || {});
+    if (message.type === 'select') select(message.section, message.text, message.file);
   });
   document.addEventListener('submit', (event) => event.preventDefault(), true);
   document.addEventListener(
     'click',
     (event) => {
       const link = event.target.closest('a[href]');
-      if (link && !link.getAttribute('href').startsWith('#')) event.preventDefault();
+      if (link && !/^(#|[a-z0-9-]+\.html(#|$))/.test(link.getAttribute('href'))) event.preventDefault();
       const section = event.target.closest('[data-section]');
       if (section) {
         // A press beside the words of a heading means the heading.
@@ -174,5 +189,8 @@
     },
     true
   );
+  // Another page of the site was opened to show what is chosen on it.
+  const at = /^#at=([^,]*),(.*)$/.exec(location.hash);
+  if (at) select(decodeURIComponent(at[1]), decodeURIComponent(at[2]), '');
   tell({ type: 'ready' });
 })();

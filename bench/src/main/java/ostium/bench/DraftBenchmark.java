@@ -17,6 +17,7 @@ import org.openjdk.jmh.annotations.Setup;
 import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.Warmup;
 import ostium.core.draft.Brief;
+import ostium.core.draft.Draft;
 import ostium.core.draft.Drafter;
 import ostium.core.draft.Seed;
 import ostium.core.format.LocalBusinessReader;
@@ -50,6 +51,16 @@ public class DraftBenchmark {
     public List<RenderedFile> sheetToFiles() {
         Brief brief = SheetReader.read(sheet, TODAY).brief();
         return SiteRenderer.shipped().render(brief, Drafter.draft(brief, new Seed(++seed)), Target.folder());
+    }
+
+    /** From a typed sheet to the plan and the words of three drafts. */
+    @Benchmark
+    public List<Draft> threeDrafts() {
+        Brief brief = SheetReader.read(sheet, TODAY).brief();
+        return List.of(
+                Drafter.draft(brief, new Seed(++seed)),
+                Drafter.draft(brief, new Seed(++seed)),
+                Drafter.draft(brief, new Seed(++seed)));
     }
 
     @Benchmark

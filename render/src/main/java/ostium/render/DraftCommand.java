@@ -6,12 +6,16 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.LocalDate;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.Callable;
 import ostium.core.draft.Brief;
 import ostium.core.draft.Draft;
 import ostium.core.draft.Drafter;
+import ostium.core.draft.Extent;
 import ostium.core.draft.Seed;
+import ostium.core.draft.Tone;
+import ostium.core.draft.Wishes;
 import ostium.core.fact.EmailAddress;
 import ostium.core.fact.Place;
 import ostium.core.format.LocalBusinessReader;
@@ -57,6 +61,18 @@ public final class DraftCommand implements Callable<Integer> {
             paramLabel = "call|book|write|visit",
             description = "what visitors should do first; default: what the trade does")
     private String goal;
+
+    @CommandLine.Option(
+            names = "--tone",
+            paramLabel = "plain|warm|brisk|formal|light",
+            description = "how the page speaks; default: one that suits the trade")
+    private String tone;
+
+    @CommandLine.Option(
+            names = "--pages",
+            paramLabel = "one|few",
+            description = "one page or a few; default: as the content asks")
+    private String pages;
 
     @CommandLine.Spec
     private CommandLine.Model.CommandSpec spec;
@@ -105,12 +121,23 @@ public final class DraftCommand implements Callable<Integer> {
             errors.println("--goal: " + e.getMessage());
             refused = true;
         }
+        Optional<Tone> wishedTone = Optional.ofNullable(tone).flatMap(Tone::named);
+        if (tone != null && wishedTone.isEmpty()) {
+            errors.println("--tone: one of plain, warm, brisk, formal, light");
+            refused = true;
+        }
+        Optional<Extent> wishedExtent = Optional.ofNullable(pages).flatMap(Extent::named);
+        if (pages != null && wishedExtent.isEmpty()) {
+            errors.println("--pages: one or few");
+            refused = true;
+        }
         if (refused || !sheet.isEnough()) {
             return 2;
         }
         read.unused().forEach(property -> errors.println(file + ": " + property + ": not used"));
         boolean mail = sheet.brief().facts().one(EmailAddress.class).isPresent();
-        Brief brief = sheet.brief().withForm(mail);
+        Brief brief =
+                sheet.brief().withForm(mail).withWishes(new Wishes(wishedTone.orElse(null), wishedExtent.orElse(null)));
         write(asked == null ? brief : brief.withGoal(asked));
         return 0;
     }

@@ -40,17 +40,22 @@ public final class FactUses {
     private FactUses(Brief brief, Draft draft) {
         this.brief = brief;
         this.draft = draft;
-        Element page = Jsoup.parse(SiteRenderer.shipped()
-                .render(brief, draft, Target.preview())
-                .get(0)
-                .text());
-        for (Element part : page.select("[data-section], [data-part]")) {
-            String id = part.attr("data-section") + part.attr("data-part");
-            parts.merge(
-                    id,
-                    part,
-                    (one, other) -> new Element("div").appendChild(one.clone()).appendChild(other.clone()));
+        String which = "[data-section], [data-part]";
+        for (RenderedFile file : SiteRenderer.shipped().render(brief, draft, Target.preview())) {
+            if (file.contentType().equals("text/html")) {
+                Jsoup.parse(file.text()).select(which).forEach(this::take);
+                // Head and foot are the same on every page.
+                which = "main [data-section]";
+            }
         }
+    }
+
+    private void take(Element part) {
+        String id = part.attr("data-section") + part.attr("data-part");
+        parts.merge(
+                id,
+                part,
+                (one, other) -> new Element("div").appendChild(one.clone()).appendChild(other.clone()));
     }
 
     /** The uses of all visible facts, by id; a fact that stands nowhere is not among them. */

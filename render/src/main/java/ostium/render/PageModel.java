@@ -11,6 +11,7 @@ import ostium.core.fact.Facts;
 import ostium.core.format.LocalBusiness;
 import ostium.core.search.PageHead;
 import ostium.core.site.Item;
+import ostium.core.site.Page;
 import ostium.core.site.PlainText;
 import ostium.core.site.Section;
 import ostium.core.site.SectionKind;
@@ -21,6 +22,8 @@ import ostium.core.trade.Goal;
 public final class PageModel {
     private final Brief brief;
     private final Draft draft;
+    private final Page shown;
+    private final PageLinks links;
     private final Target target;
     private final Map<String, String> files;
     private final BusinessFacts business;
@@ -29,9 +32,11 @@ public final class PageModel {
     private final PictureFacts pictures;
 
     /** @param files names of the stylesheet, script and drawings by role ({@code css}, {@code js}, {@code scene}) */
-    PageModel(Brief brief, Draft draft, Target target, Map<String, String> files) {
+    PageModel(Brief brief, Draft draft, Page shown, Target target, Map<String, String> files) {
         this.brief = brief;
         this.draft = draft;
+        this.shown = shown;
+        this.links = new PageLinks(draft.site(), shown, target);
         this.target = target;
         this.files = files;
         this.business = new BusinessFacts(brief);
@@ -47,11 +52,25 @@ public final class PageModel {
     }
 
     public PageHead head() {
-        return PageHead.of(brief);
+        return isHome() ? PageHead.of(brief) : PageHead.of(brief, shown);
     }
 
+    public boolean isHome() {
+        return shown.id().equals(draft.site().home().id());
+    }
+
+    /** Canonical address of the page, or empty. */
     public String url() {
+        return target.url().isEmpty() ? "" : target.url() + shown.slug();
+    }
+
+    /** Canonical address of the site with a slash at its end, or empty. */
+    public String siteUrl() {
         return target.url();
+    }
+
+    public String homeLink() {
+        return links.to(draft.site().home());
     }
 
     public boolean isPreview() {
@@ -76,9 +95,7 @@ public final class PageModel {
 
     /** Sections visitors see. */
     public List<Section> sections() {
-        return draft.site().home().sections().stream()
-                .filter(section -> !section.hidden())
-                .toList();
+        return shown.sections().stream().filter(section -> !section.hidden()).toList();
     }
 
     private Optional<Section> shown(SectionKind kind) {
@@ -98,17 +115,45 @@ public final class PageModel {
 
     /** Number on the tab of a section; the opening has none. */
     public int number(Section section) {
-        return sections().indexOf(section);
+        int at = sections().indexOf(section);
+        return sections().get(0).kind() == SectionKind.OPENING ? at : at + 1;
     }
 
-    /** Sections a menu can lead to. */
-    public List<Section> menu() {
+    /** Whether the heading of a section is the heading of the page. */
+    public boolean isFirst(Section section) {
+        return !isHome() && !sections().isEmpty() && sections().get(0).id().equals(section.id());
+    }
+
+    /**
+     * A line of the menu.
+     *
+     * @param current whether it leads to the page that is shown
+     */
+    public record MenuLine(String link, String words, boolean current) {}
+
+    /** The other pages, or the sections of the only one. */
+    public List<MenuLine> menu() {
+        List<Page> pages = draft.site().pages().stream()
+                .filter(page -> page.sections().stream().anyMatch(section -> !section.hidden()))
+                .toList();
+        if (pages.size() > 1) {
+            return pages.stream()
+                    .map(page ->
+                            new MenuLine(links.to(page), page.name(), page.id().equals(shown.id())))
+                    .toList();
+        }
         return sections().stream()
                 .filter(section -> section.kind() != SectionKind.OPENING)
+                .map(section -> new MenuLine("#" + section.anchor(), menuName(section), false))
                 .toList();
     }
 
-    public String menuName(Section section) {
+    /** What the menu leads to, for those who cannot see it. */
+    public String menuLabel() {
+        return draft.site().pages().size() > 1 ? "Pages" : "Sections";
+    }
+
+    private String menuName(Section section) {
         return switch (section.kind()) {
             case SERVICES -> has("if.prices") ? "Prices" : "What we do";
             case ABOUT -> "About";
@@ -162,7 +207,7 @@ public final class PageModel {
             case "door:email" ->
                 reach.email() == null ? "" : "mailto:" + reach.email().ascii();
             case "door:form" -> secondTarget();
-            default -> target;
+            default -> target.startsWith("#") ? links.toAnchor(target) : target;
         };
     }
 
@@ -256,12 +301,18 @@ public final class PageModel {
     /** Address the second door leads to. */
     public String secondTarget() {
         return hasForm()
-                ? "#enquiry"
+                ? links.to(SectionKind.ENQUIRY)
                 : reach.email() != null ? "mailto:" + reach.email().ascii() : "";
     }
 
-    public boolean hasPlaceSection() {
-        return shown(SectionKind.PLACE).isPresent();
+    /** Address of the section that says where the business is; empty when there is none. */
+    public String placeLink() {
+        return links.to(SectionKind.PLACE);
+    }
+
+    /** Address of the form; empty when there is none. */
+    public String formLink() {
+        return links.to(SectionKind.ENQUIRY);
     }
 
     public String thanks() {

@@ -8,13 +8,16 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.function.Supplier;
+import java.util.stream.Collectors;
 import ostium.core.draft.Brief;
 import ostium.core.draft.Draft;
 import ostium.core.fact.FactValue;
 import ostium.core.hours.WeeklyHours;
 import ostium.core.look.Look;
+import ostium.core.site.Page;
 import ostium.core.site.Section;
 import ostium.core.site.SectionKind;
+import ostium.core.site.Site;
 import ostium.render.scene.RoofScene;
 
 /**
@@ -53,19 +56,22 @@ public final class SiteRenderer {
         return SHIPPED;
     }
 
-    /** All files of the site; {@code index.html} comes first. */
+    /** All files of the site: a page each, {@code index.html} first, and what the pages share. */
     public List<RenderedFile> render(Brief brief, Draft draft, Target target) {
         List<RenderedFile> parts = parts(brief, draft);
         Map<String, String> names = names(parts);
-        PageModel page = new PageModel(brief, draft, target, names);
         List<RenderedFile> files = new ArrayList<>();
-        files.add(RenderedFile.text("index.html", "text/html", html("page.jte", Map.of("page", page))));
+        for (Page each : draft.site().pages()) {
+            PageModel page = new PageModel(brief, draft, each, target, names);
+            files.add(RenderedFile.text(PageLinks.fileOf(each), "text/html", html("page.jte", Map.of("page", page))));
+        }
         if (target.kind() == Target.Kind.PUBLISHED) {
+            PageModel home = new PageModel(brief, draft, draft.site().home(), target, names);
             files.add(RenderedFile.text(
-                    "thanks.html", "text/html", html("message.jte", Map.of("page", page, "words", page.thanks()))));
+                    "thanks.html", "text/html", html("message.jte", Map.of("page", home, "words", home.thanks()))));
             files.add(RenderedFile.text(
                     "robots.txt", "text/plain", "User-agent: *\nAllow: /\nSitemap: " + target.url() + "sitemap.xml\n"));
-            files.add(RenderedFile.text("sitemap.xml", "application/xml", sitemap(target.url())));
+            files.add(RenderedFile.text("sitemap.xml", "application/xml", sitemap(draft.site(), target.url())));
         }
         files.addAll(parts);
         return files;
@@ -78,13 +84,17 @@ public final class SiteRenderer {
      * @param known sections that are drawn already and still look the same, by id; those are not drawn again
      */
     public Map<String, String> sections(Brief brief, Draft draft, Target target, Map<String, String> known) {
-        PageModel page = new PageModel(brief, draft, target, names(parts(brief, draft)));
+        Map<String, String> names = names(parts(brief, draft));
+        PageModel home = new PageModel(brief, draft, draft.site().home(), target, names);
         Map<String, String> sections = new LinkedHashMap<>();
-        put(sections, known, page.masthead(), () -> html("masthead.jte", Map.of("page", page)));
-        for (Section section : page.sections()) {
-            put(sections, known, section, () -> html("section.jte", Map.of("page", page, "section", section)));
+        put(sections, known, home.masthead(), () -> html("masthead.jte", Map.of("page", home)));
+        for (Page each : draft.site().pages()) {
+            PageModel page = new PageModel(brief, draft, each, target, names);
+            for (Section section : page.sections()) {
+                put(sections, known, section, () -> html("section.jte", Map.of("page", page, "section", section)));
+            }
         }
-        put(sections, known, page.footer(), () -> html("footer.jte", Map.of("page", page)));
+        put(sections, known, home.footer(), () -> html("footer.jte", Map.of("page", home)));
         return sections;
     }
 
@@ -112,16 +122,10 @@ public final class SiteRenderer {
      */
     public String enquiryPage(
             Brief brief, Draft draft, Target target, Map<String, String> values, Map<String, String> faults) {
-        PageModel page = new PageModel(brief, draft, target, names(parts(brief, draft)));
-        return html(
-                "enquiry.jte",
-                Map.of(
-                        "page",
-                        page,
-                        "section",
-                        draft.site().section(SectionKind.ENQUIRY).orElseThrow(),
-                        "filled",
-                        new FilledForm(values, faults)));
+        Section form = draft.site().section(SectionKind.ENQUIRY).orElseThrow();
+        PageModel page = new PageModel(
+                brief, draft, draft.site().pageOf(form.id()).orElseThrow(), target, names(parts(brief, draft)));
+        return html("enquiry.jte", Map.of("page", page, "section", form, "filled", new FilledForm(values, faults)));
     }
 
     /** A page of Ostium's own on a site's host, such as "no such site". */
@@ -148,7 +152,7 @@ public final class SiteRenderer {
 
     private List<RenderedFile> parts(Brief brief, Draft draft, boolean scene) {
         List<RenderedFile> parts = new ArrayList<>();
-        PageModel page = new PageModel(brief, draft, Target.preview(), Map.of());
+        PageModel page = new PageModel(brief, draft, draft.site().home(), Target.preview(), Map.of());
         String css = Stylesheet.of(
                 draft.look().paint(), page.reach().hours(), page.pictures().css());
         parts.add(named("site", "css", "text/css", css));
@@ -187,10 +191,12 @@ public final class SiteRenderer {
         return names;
     }
 
-    private static String sitemap(String url) {
+    private static String sitemap(Site site, String url) {
+        String pages = site.pages().stream()
+                .map(page -> "<url><loc>" + TextHtml.escape(url + page.slug()) + "</loc></url>")
+                .collect(Collectors.joining());
         return "<?xml version=\"1.0\" encoding=\"UTF-8\"?>\n"
-                + "<urlset xmlns=\"http://www.sitemaps.org/schemas/sitemap/0.9\"><url><loc>" + TextHtml.escape(url)
-                + "</loc></url></urlset>\n";
+                + "<urlset xmlns=\"http://www.sitemaps.org/schemas/sitemap/0.9\">" + pages + "</urlset>\n";
     }
 
     private String html(String template, Map<String, Object> parameters) {

@@ -10,11 +10,13 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Component;
 import ostium.app.site.SiteLog;
 import ostium.core.draft.Draft;
 import ostium.core.edit.State;
 import ostium.core.sheet.SheetReading;
+import ostium.core.site.Page;
 import ostium.core.site.Section;
 import ostium.core.site.SectionKind;
 import ostium.core.site.Site;
@@ -26,7 +28,8 @@ import ostium.render.Target;
 class Drawing {
     private record Key(String site, long revision) {}
 
-    private record Drawn(State state, SheetReading reading, Map<String, String> sections, List<String> shared) {}
+    private record Drawn(
+            State state, SheetReading reading, Draft draft, Map<String, String> sections, List<String> shared) {}
 
     private final SiteLog log;
     private final Cache<Key, Drawn> drawn =
@@ -48,8 +51,22 @@ class Drawing {
                 html.put(id, section);
             }
         });
-        return new Shopfront(
-                List.copyOf(after.sections().keySet()), html, !before.shared().equals(after.shared()));
+        return new Shopfront(pages(after), html, !before.shared().equals(after.shared()));
+    }
+
+    private static List<Shopfront.ShownPage> pages(Drawn drawn) {
+        Site site = drawn.draft().site();
+        return site.pages().stream()
+                .map(page -> new Shopfront.ShownPage(
+                        page.slug().isEmpty() ? "index.html" : page.slug() + ".html",
+                        Stream.of(
+                                        Stream.of(site.masthead()),
+                                        page.sections().stream().filter(section -> !section.hidden()),
+                                        Stream.of(site.footer()))
+                                .flatMap(part -> part)
+                                .map(Section::id)
+                                .toList()))
+                .toList();
     }
 
     private Drawn drawn(String site, long revision) {
@@ -60,6 +77,7 @@ class Drawing {
             Drawn now = new Drawn(
                     state,
                     reading,
+                    draft,
                     SiteRenderer.shipped()
                             .sections(
                                     reading.brief(),
@@ -97,8 +115,15 @@ class Drawing {
     /** What sections show of one another: which there are and in what order, the rows of services, the second button. */
     private static List<Object> outline(Site site) {
         List<Object> outline = new ArrayList<>();
+        site.pages().forEach(page -> outline.add(List.of(page.id(), page.slug(), page.name())));
         site.sections().forEach(section -> {
-            outline.add(List.of(section.id(), section.kind(), section.anchor(), section.hidden(), section.layout()));
+            outline.add(List.of(
+                    site.pageOf(section.id()).map(Page::id).orElse(""),
+                    section.id(),
+                    section.kind(),
+                    section.anchor(),
+                    section.hidden(),
+                    section.layout()));
             if (section.kind() == SectionKind.SERVICES) {
                 outline.add(section.items());
             }

@@ -5,7 +5,6 @@ import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.security.SecureRandom;
 import java.util.Locale;
-import java.util.UUID;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -23,7 +22,6 @@ import ostium.app.web.Problem;
 import ostium.app.web.RateLimits;
 import ostium.core.draft.Seed;
 import ostium.core.edit.Edit;
-import ostium.core.edit.EditRefused;
 import ostium.core.edit.Redraft;
 import ostium.core.edit.State;
 import ostium.core.sheet.SheetReading;
@@ -40,7 +38,7 @@ class EditingController {
     private final SiteAccess access;
     private final SiteLog log;
     private final ManuscriptService manuscripts;
-    private final Drawing drawing;
+    private final EditAnswers answers;
     private final RateLimits limits;
     private final SecureRandom random = new SecureRandom();
 
@@ -49,13 +47,13 @@ class EditingController {
             SiteAccess access,
             SiteLog log,
             ManuscriptService manuscripts,
-            Drawing drawing,
+            EditAnswers answers,
             RateLimits limits) {
         this.sites = sites;
         this.access = access;
         this.log = log;
         this.manuscripts = manuscripts;
-        this.drawing = drawing;
+        this.answers = answers;
         this.limits = limits;
     }
 
@@ -75,9 +73,6 @@ class EditingController {
 
     record Fix(long revision, String rule, String section, String text) {}
 
-    /** @param aside whether the words were kept aside, because somebody else has changed the same text */
-    record EditAnswer(ManuscriptView manuscript, Shopfront shopfront, boolean aside) {}
-
     record Revision(long revision) {}
 
     /** Keeps the draft as it is drawn: from here on it has words of its own. Needs an account. */
@@ -93,7 +88,7 @@ class EditingController {
             }
             log.keepDraft(site, account.id(), account.email());
         }
-        return manuscripts.view(again(site), account.id());
+        return manuscripts.view(answers.again(site), account.id());
     }
 
     @GetMapping("/api/sites/{id}/manuscript")
@@ -131,21 +126,34 @@ class EditingController {
             throw new Problem(HttpStatus.BAD_REQUEST, "key", "An edit needs an id of its own.");
         }
         Edit edit = SentEdits.read(asked.edit().toString());
-        return answer(site, author, asked.revision(), log.edit(site, author, asked.revision(), asked.key(), edit));
+        return answers.answer(
+                site, author, asked.revision(), log.edit(site, author, asked.revision(), asked.key(), edit));
     }
 
     @PostMapping("/api/sites/{id}/undo")
     EditAnswer undo(@PathVariable String id, @RequestBody On asked, HttpServletRequest request) {
         StoredSite site = access.require(id, request);
         String author = access.author(request);
-        return answer(site, author, asked.revision(), log.undo(site, author));
+        return answers.answer(site, author, asked.revision(), log.undo(site, author));
     }
 
     @PostMapping("/api/sites/{id}/redo")
     EditAnswer redo(@PathVariable String id, @RequestBody On asked, HttpServletRequest request) {
         StoredSite site = access.require(id, request);
         String author = access.author(request);
-        return answer(site, author, asked.revision(), log.redo(site, author));
+        return answers.answer(site, author, asked.revision(), log.redo(site, author));
+    }
+
+    /** Drafts the whole site again; own and confirmed words stay, in their places or in hidden sections. */
+    @PostMapping("/api/sites/{id}/draft")
+    EditAnswer draftWhole(@PathVariable String id, @RequestBody On asked, HttpServletRequest request) {
+        StoredSite site = access.require(id, request);
+        State state = sites.state(site);
+        return answers.apply(
+                site,
+                asked.revision(),
+                request,
+                () -> Redraft.whole(state, sites.read(state), new Seed(random.nextInt(1, Integer.MAX_VALUE))));
     }
 
     /** Drafts one section again; own and confirmed words stay. */
@@ -154,7 +162,7 @@ class EditingController {
             @PathVariable String id, @PathVariable String section, @RequestBody On asked, HttpServletRequest request) {
         StoredSite site = access.require(id, request);
         State state = sites.state(site);
-        return apply(
+        return answers.apply(
                 site,
                 asked.revision(),
                 request,
@@ -169,7 +177,7 @@ class EditingController {
             throw Problem.at("kind", "Say which section.");
         }
         State state = sites.state(site);
-        return apply(
+        return answers.apply(
                 site,
                 asked.revision(),
                 request,
@@ -189,7 +197,7 @@ class EditingController {
                 .map(snag -> snag.fix().edit())
                 .findFirst()
                 .orElseThrow(() -> new Problem(HttpStatus.CONFLICT, "", "This is put right already."));
-        return apply(site, asked.revision(), request, () -> fix);
+        return answers.apply(site, asked.revision(), request, () -> fix);
     }
 
     /** Lets words go that were kept aside. */
@@ -197,33 +205,5 @@ class EditingController {
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void letGo(@PathVariable String id, @PathVariable String aside, HttpServletRequest request) {
         log.letGo(access.require(id, request).id(), aside);
-    }
-
-    private interface Making {
-        Edit edit();
-    }
-
-    private EditAnswer apply(StoredSite site, long shown, HttpServletRequest request, Making making) {
-        String author = access.author(request);
-        limits.require(RateLimits.Act.EDIT, author);
-        try {
-            SiteLog.Done done =
-                    log.edit(site, author, site.revision(), UUID.randomUUID().toString(), making.edit());
-            return answer(site, author, shown, done);
-        } catch (EditRefused refused) {
-            throw Problem.at("", refused.getMessage());
-        }
-    }
-
-    private EditAnswer answer(StoredSite site, String author, long shown, SiteLog.Done done) {
-        StoredSite now = again(site);
-        return new EditAnswer(
-                manuscripts.view(now, author),
-                drawing.between(site.id(), Math.min(Math.max(1, shown), now.revision()), now.revision()),
-                done.aside());
-    }
-
-    private StoredSite again(StoredSite site) {
-        return sites.byId(site.id()).orElseThrow(Problem::notFound);
     }
 }

@@ -48,7 +48,7 @@ class SitePages {
             Wire.plainPage(response, 405, "Not possible", "Pages can only be read.");
             return;
         }
-        LiveFile file = site.get().files().get(fileOf(path));
+        LiveFile file = file(site.get(), path);
         if (file == null) {
             Wire.plainPage(
                     response, 404, "No such page", "There is no page at this address. Go back to the first page.");
@@ -62,7 +62,10 @@ class SitePages {
         }
     }
 
-    private static String fileOf(String path) {
-        return path.equals("/") ? "index.html" : path.equals("/thanks") ? "thanks.html" : path.substring(1);
+    /** A file by its path; a page is asked for without its ending. */
+    private static LiveFile file(LiveSite site, String path) {
+        String name = path.equals("/") ? "index" : path.substring(1);
+        LiveFile page = name.contains(".") ? null : site.files().get(name + ".html");
+        return page == null ? site.files().get(name) : page;
     }
 }

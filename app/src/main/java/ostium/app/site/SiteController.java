@@ -18,7 +18,6 @@ import ostium.app.account.AccountService;
 import ostium.app.web.Origins;
 import ostium.app.web.Problem;
 import ostium.app.web.RateLimits;
-import ostium.core.draft.Draft;
 import ostium.core.edit.State;
 import ostium.core.sheet.SheetReading;
 import ostium.core.sheet.TypedSheet;
@@ -136,7 +135,6 @@ class SiteController {
     private SiteView view(StoredSite site) {
         State state = sites.state(site);
         SheetReading reading = sites.read(state);
-        Draft draft = state.draft(reading);
         SiteOutlook.Outlook outlook = outlook(site);
         return new SiteView(
                 site.id(),
@@ -147,7 +145,6 @@ class SiteController {
                 reading.answers(),
                 reading.missing(),
                 SiteView.trade(reading),
-                SiteView.plan(draft),
                 SiteView.head(reading.brief()),
                 origins.preview() + "/" + tokens.give(site.id()) + "/",
                 outlook.publicAddress(),

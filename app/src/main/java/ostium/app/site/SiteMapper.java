@@ -30,6 +30,10 @@ interface SiteMapper {
     @Update("update site set owner = #{account}, key_hash = null where id = #{site}")
     void setOwner(String site, String account);
 
+    /** The seed of the next site. */
+    @Select("select next value for draft_seed")
+    long nextSeed();
+
     @Delete("delete from site where id = #{site}")
     void delete(String site);
 

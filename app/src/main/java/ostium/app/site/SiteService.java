@@ -1,6 +1,5 @@
 package ostium.app.site;
 
-import java.security.SecureRandom;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -25,7 +24,6 @@ public class SiteService {
     private final SiteMapper sites;
     private final SiteLog log;
     private final ApplicationEventPublisher events;
-    private final SecureRandom random = new SecureRandom();
 
     SiteService(SiteMapper sites, SiteLog log, ApplicationEventPublisher events) {
         this.sites = sites;
@@ -41,7 +39,7 @@ public class SiteService {
      */
     @Transactional
     public StoredSite create(String owner, String keyHash) {
-        return create(owner, keyHash, TypedSheet.empty("GB", random.nextInt(1, Integer.MAX_VALUE)));
+        return create(owner, keyHash, TypedSheet.empty("GB", sites.nextSeed()));
     }
 
     @Transactional

@@ -4,8 +4,6 @@ import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
 import java.util.Map;
 import ostium.core.draft.Brief;
-import ostium.core.draft.Draft;
-import ostium.core.draft.Plan;
 import ostium.core.search.PageHead;
 import ostium.core.sheet.FieldAnswer;
 import ostium.core.sheet.SheetReading;
@@ -19,7 +17,6 @@ import ostium.core.trade.Trade;
  * @param answers what stands beneath each field
  * @param missing what is still needed for a first page
  * @param trade what is known of the trade
- * @param plan which sections the page has and why
  * @param head title and description for search
  * @param preview address of the preview
  * @param publicAddress where the site is live, or null
@@ -37,7 +34,6 @@ record SiteView(
         Map<String, FieldAnswer> answers,
         List<String> missing,
         TradeView trade,
-        PlanView plan,
         HeadView head,
         String preview,
         @Schema(types = {"string", "null"}) String publicAddress,
@@ -71,10 +67,6 @@ record SiteView(
     record Question(String key, String ask, String says) {}
 
     record AssumptionView(String key, String words, boolean denied) {}
-
-    record PlanView(List<Choice> sections, List<Choice> leftOut) {}
-
-    record Choice(String name, String reason) {}
 
     record HeadView(String title, String description) {}
 
@@ -110,17 +102,6 @@ record SiteView(
                 trade.regulatedIn(brief.facts().region()).stream()
                         .map(Trade.RegulatedLine::says)
                         .toList());
-    }
-
-    static PlanView plan(Draft draft) {
-        return new PlanView(
-                choices(draft.plan().sections()), choices(draft.plan().leftOut()));
-    }
-
-    private static List<Choice> choices(List<Plan.Choice> choices) {
-        return choices.stream()
-                .map(choice -> new Choice(choice.kind().words(), choice.reason()))
-                .toList();
     }
 
     static HeadView head(Brief brief) {

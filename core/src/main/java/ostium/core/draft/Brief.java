@@ -27,8 +27,10 @@ import ostium.core.trade.TradeCatalogue;
  * @param denied what is assumed of the trade and not so here
  * @param today day by which credentials are valid or not
  * @param form whether an enquiry form can work where the site will stand
+ * @param wishes what the owner wishes of the draft
  */
-public record Brief(Facts facts, Trade trade, Goal goal, Set<Assumption> denied, LocalDate today, boolean form) {
+public record Brief(
+        Facts facts, Trade trade, Goal goal, Set<Assumption> denied, LocalDate today, boolean form, Wishes wishes) {
 
     /** What the trade lets us assume until the owner says otherwise. */
     public enum Assumption {
@@ -57,19 +59,36 @@ public record Brief(Facts facts, Trade trade, Goal goal, Set<Assumption> denied,
         Trade trade = facts.one(FactValue.TradeWords.class)
                 .map(words -> TradeCatalogue.shipped().byId(words.trade()))
                 .orElseGet(() -> TradeCatalogue.shipped().byId(TradeCatalogue.GENERAL));
-        return new Brief(facts, trade, trade.goal(), Set.of(), today, true);
+        return new Brief(facts, trade, trade.goal(), Set.of(), today, true, Wishes.NONE);
     }
 
     public Brief withGoal(Goal other) {
-        return new Brief(facts, trade, other, denied, today, form);
+        return new Brief(facts, trade, other, denied, today, form, wishes);
     }
 
     public Brief withDenied(Set<Assumption> others) {
-        return new Brief(facts, trade, goal, others, today, form);
+        return new Brief(facts, trade, goal, others, today, form, wishes);
     }
 
     public Brief withForm(boolean works) {
-        return new Brief(facts, trade, goal, denied, today, works);
+        return new Brief(facts, trade, goal, denied, today, works, wishes);
+    }
+
+    public Brief withWishes(Wishes others) {
+        return new Brief(facts, trade, goal, denied, today, form, others);
+    }
+
+    public Brief withTone(Tone tone) {
+        return withWishes(new Wishes(tone, wishes.wishedExtent()));
+    }
+
+    public Brief withExtent(Extent extent) {
+        return withWishes(new Wishes(wishes.wishedTone(), extent));
+    }
+
+    /** The tone of a draft: the one wished for, else one that suits the trade. */
+    public Tone tone(Seed seed) {
+        return wishes.tone().orElseGet(() -> seed.pick("tone", Tone.suiting(trade)));
     }
 
     /** What is assumed of this trade, in the order it matters; those denied are among them. */
@@ -103,6 +122,54 @@ public record Brief(Facts facts, Trade trade, Goal goal, Set<Assumption> denied,
         return trade.urgency() == Trade.Urgency.SELDOM
                 ? denied.contains(Assumption.CALM)
                 : !denied.contains(Assumption.URGENT);
+    }
+
+    /**
+     * Names what carries the answer to who comes to whom, or to urgency, for the texts that stand on it: facts, or
+     * {@code assumed/VISITS}, or {@code denied/RECEIVES} where the owner has said that something is not so.
+     */
+    Set<String> carriers(Assumption assumption, Assumption opposite) {
+        if (assumption == Assumption.VISITS) {
+            Optional<Fact<Area>> area = facts.all(Area.class).stream().findFirst();
+            if (area.isPresent()) {
+                return Set.of(area.get().id());
+            }
+        }
+        return assumptions().contains(assumption)
+                ? Set.of(ASSUMED + assumption.name())
+                : Set.of(DENIED + opposite.name());
+    }
+
+    private static final String ASSUMED = "assumed/";
+    private static final String DENIED = "denied/";
+    private static final String GOAL = "goal/";
+
+    /** What texts name beside facts as that on which they stand. */
+    static Set<String> carrierOf(Goal goal) {
+        return Set.of(GOAL + goal.name());
+    }
+
+    /**
+     * Whether something that a text stands on is so: a visible fact, what is assumed of the trade, what was denied, the
+     * goal.
+     */
+    public boolean carries(String need) {
+        if (need.startsWith(ASSUMED)) {
+            return assumptions().stream()
+                    .anyMatch(assumed -> need.equals(ASSUMED + assumed.name()) && !denied.contains(assumed));
+        }
+        if (need.startsWith(DENIED)) {
+            return denied.stream().anyMatch(denied -> need.equals(DENIED + denied.name()));
+        }
+        if (need.startsWith(GOAL)) {
+            return need.equals(GOAL + workingGoal().name());
+        }
+        return facts.byId(need).filter(fact -> fact.state() == Fact.State.GIVEN).isPresent();
+    }
+
+    /** Whether a text can stand on something that is no fact of the sheet. */
+    public static boolean isFact(String need) {
+        return !need.startsWith(ASSUMED) && !need.startsWith(DENIED) && !need.startsWith(GOAL);
     }
 
     /** Goal that the facts can carry: calling needs a telephone, coming by needs a street, writing a form or mail. */

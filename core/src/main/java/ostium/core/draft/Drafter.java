@@ -1,13 +1,17 @@
 package ostium.core.draft;
 
 import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import ostium.core.draft.Variant.Filled;
 import ostium.core.fact.Fact;
 import ostium.core.fact.FactValue;
 import ostium.core.fact.Picture;
@@ -37,122 +41,140 @@ public final class Drafter {
     private final Seed seed;
     private final Sentences sentences;
 
-    private Drafter(Brief brief, Seed seed) {
+    private Drafter(Brief brief, Seed seed, Map<String, Filled> before) {
         this.brief = brief;
         this.seed = seed;
-        this.sentences = new Sentences(new Vocabulary(brief), seed);
+        this.sentences = new Sentences(brief, seed, before);
     }
 
     /** The draft of a brief with a seed; the same every time. */
     public static Draft draft(Brief brief, Seed seed) {
-        return new Drafter(brief, seed).draft();
+        return drafted(brief, seed).draft;
     }
 
-    private Draft draft() {
-        Plan plan = Plan.of(brief);
-        Section masthead = section(SectionKind.MASTHEAD, "plain", texts("line", "masthead.line"), List.of());
-        List<Section> sections = new ArrayList<>();
-        for (Plan.Choice choice : plan.sections()) {
-            sections.add(section(choice.kind()));
+    /**
+     * A sentence in a tone, from the facts of this brief: what a tone sounds like.
+     *
+     * @return the headline and the first lines of a draft in that tone
+     */
+    public static List<String> sample(Brief brief, Tone tone, Seed seed) {
+        Sentences sentences = new Sentences(brief.withTone(tone), seed, Map.of());
+        return Stream.of("opening.headline", "opening.where", "opening.reason")
+                .flatMap(place -> sentences.choose(place).stream())
+                .map(Filled::plain)
+                .toList();
+    }
+
+    /** What was chosen stays beside the draft, to ask about it. */
+    record Drafted(Draft draft, Sentences sentences) {}
+
+    /**
+     * Denying an assumption changes only what hangs on it: the sentences of the draft in which nothing is denied are taken
+     * again, as far as they hold.
+     */
+    static Drafted drafted(Brief brief, Seed seed) {
+        Map<String, Filled> before = Map.of();
+        if (!brief.denied().isEmpty()) {
+            Drafter undenied = new Drafter(brief.withDenied(Set.of()), seed, Map.of());
+            undenied.lay();
+            before = undenied.sentences.chosen();
         }
-        Section footer = section(SectionKind.FOOTER, "plain", texts("line", "footer.line"), List.of());
-        Page home = new Page(seed.id("home"), "", "Home", sections);
-        return new Draft(new Site(masthead, List.of(home), footer), Look.of(brief.trade(), seed), plan);
+        Drafter drafter = new Drafter(brief, seed, before);
+        return new Drafted(drafter.lay(), drafter.sentences);
+    }
+
+    private Draft lay() {
+        Plan plan = Plan.of(brief);
+        Section masthead = section(SectionKind.MASTHEAD);
+        // Words are chosen in the order of the kinds, so that they do not hang on how many pages there are.
+        Map<SectionKind, Section> sections = new EnumMap<>(SectionKind.class);
+        plan.sections().stream().map(Plan.Choice::kind).sorted().forEach(kind -> sections.put(kind, section(kind)));
+        Section footer = section(SectionKind.FOOTER);
+        List<Page> pages = plan.pages().stream()
+                .map(page -> new Page(
+                        seed.id(page.slug().isEmpty() ? "home" : "page/" + page.slug()),
+                        page.slug(),
+                        page.name(),
+                        page.sections().stream()
+                                .map(choice -> sections.get(choice.kind()))
+                                .toList()))
+                .toList();
+        return new Draft(new Site(masthead, pages, footer), Look.of(brief.trade(), seed), plan);
     }
 
     private Section section(SectionKind kind) {
         return switch (kind) {
-            case OPENING -> opening();
-            case SERVICES -> services();
+            case OPENING -> section(kind, openingLayout(), words(kind), List.of());
+            case SERVICES -> section(kind, servicesLayout(), words(kind), rows(kind, Service.class));
             case ABOUT -> about();
-            case TESTIMONIALS ->
-                section(
-                        kind,
-                        "slips",
-                        texts("heading", "testimonials.heading"),
-                        brief.facts().all(FactValue.Testimonial.class).stream()
-                                .map(fact -> Item.of(seed.id("testimonials/" + fact.id()), fact.id(), Map.of()))
-                                .toList());
-            case QUESTIONS ->
-                section(
-                        kind,
-                        "cards",
-                        texts("heading", "questions.heading"),
-                        brief.facts().all(FactValue.Answer.class).stream()
-                                .map(fact -> Item.of(seed.id("questions/" + fact.id()), fact.id(), Map.of()))
-                                .toList());
-            case HOURS -> section(kind, "sheet", texts("heading", "hours.heading"), List.of());
-            case PLACE -> section(kind, "list", texts("heading", "place.heading"), List.of());
-            case ENQUIRY ->
-                section(
-                        kind,
-                        "sheet",
-                        texts("heading", "enquiry.heading", "intro", "enquiry.intro", "send", "enquiry.send"),
-                        List.of());
-            case MASTHEAD, FOOTER -> throw new IllegalStateException(kind + " belongs to the site");
+            case TESTIMONIALS -> section(kind, "slips", words(kind), rows(kind, FactValue.Testimonial.class));
+            case QUESTIONS -> section(kind, "cards", words(kind), rows(kind, FactValue.Answer.class));
+            case HOURS, ENQUIRY -> section(kind, "sheet", words(kind), List.of());
+            case PLACE -> section(kind, "list", words(kind), List.of());
+            case MASTHEAD, FOOTER -> section(kind, "plain", words(kind), List.of());
         };
     }
 
-    private Section opening() {
+    private String openingLayout() {
         boolean pictured = ROOF_MOTIFS.contains(brief.trade().motif())
                 || brief.facts().all(Picture.class).stream()
                         .anyMatch(picture -> picture.value().use() == Picture.Use.OPENING);
-        String layout = pictured && seed.fraction("opening/layout") < 0.6 ? "ticket" : "bill";
-        Map<String, Text> texts = texts("headline", "opening.headline");
-        List<SentencePattern.Filled> lead = Stream.of("opening.where", "opening.reason")
-                .flatMap(place -> sentences.choose(place).stream())
-                .toList();
-        if (!lead.isEmpty()) {
-            texts.put("lead", joined("opening/lead", lead));
-        }
-        texts.putAll(texts("second", "opening.second"));
-        return section(SectionKind.OPENING, layout, texts, List.of());
+        return pictured && seed.fraction("opening/layout") < 0.6 ? "ticket" : "bill";
     }
 
-    private Section services() {
-        List<Fact<Service>> services = brief.services();
-        boolean board = services.size() > 7 || services.size() < 3 || seed.fraction("services/layout") < 0.6;
-        List<Item> items = services.stream()
-                .map(fact -> Item.of(seed.id("services/" + fact.id()), fact.id(), Map.of()))
+    private String servicesLayout() {
+        int services = brief.services().size();
+        return services > 7 || services < 3 || seed.fraction("services/layout") < 0.6 ? "board" : "stubs";
+    }
+
+    /** Rows that are facts. */
+    private List<Item> rows(SectionKind kind, Class<? extends FactValue> value) {
+        String section = kind.name().toLowerCase(Locale.ROOT);
+        return brief.facts().all(value).stream()
+                .map(fact -> Item.of(seed.id(section + "/" + fact.id()), fact.id(), Map.of()))
                 .toList();
-        return section(
-                SectionKind.SERVICES,
-                board ? "board" : "stubs",
-                texts("heading", "services.heading", "note", "services.note"),
-                items);
     }
 
     private Section about() {
-        Map<String, Text> texts = texts("heading", "about.heading");
+        Map<String, Text> texts = new LinkedHashMap<>();
         List<Fact<FactValue.OwnWords>> own = brief.ownWords();
-        if (!own.isEmpty()) {
-            List<Node> paragraphs = own.stream()
-                    .flatMap(fact -> fact.value().words().strip().lines())
-                    .map(String::strip)
-                    .filter(line -> !line.isEmpty())
-                    .<Node>map(line -> new Node.Paragraph(List.of(new Node.Words(line))))
-                    .toList();
-            Set<String> needs = own.stream().map(Fact::id).collect(Collectors.toCollection(TreeSet::new));
-            texts.put(
-                    "own",
-                    new Text(
-                            seed.id("about/own"), Text.Mark.OWN, paragraphs, new Text.Origin("", seed.value(), needs)));
-        }
-        List<SentencePattern.Filled> said = Stream.of("about.person", "about.since", "about.acts", "about.membership")
-                .flatMap(place -> sentences.choose(place).stream())
-                .toList();
-        if (!said.isEmpty() && (own.isEmpty() || brief.membership().isPresent())) {
-            List<SentencePattern.Filled> kept = own.isEmpty()
-                    ? said
-                    : said.stream()
-                            .filter(filled -> filled.pattern().id().startsWith("membership"))
-                            .toList();
-            if (!kept.isEmpty()) {
-                texts.put("story", joined("about/story", kept));
+        words(SectionKind.ABOUT).forEach((slot, text) -> {
+            if (own.isEmpty() || !slot.equals("story")) {
+                texts.put(slot, text);
             }
+        });
+        if (!own.isEmpty()) {
+            texts.put("own", own(own));
+            // The owner tells the story; only what can be looked up is added to it.
+            said("about.membership").ifPresent(member -> texts.put("story", joined("about.story", List.of(member))));
         }
-        List<Item> practices = brief.practices().stream().map(this::practice).toList();
+        List<Item> practices = brief.practices().stream()
+                .filter(practice -> !isSaid(practice))
+                .map(this::practice)
+                .toList();
         return section(SectionKind.ABOUT, "record", texts, practices);
+    }
+
+    private Text own(List<Fact<FactValue.OwnWords>> own) {
+        List<Node> paragraphs = own.stream()
+                .flatMap(fact -> fact.value().words().strip().lines())
+                .map(String::strip)
+                .filter(line -> !line.isEmpty())
+                .<Node>map(line -> new Node.Paragraph(List.of(new Node.Words(line))))
+                .toList();
+        Set<String> needs = own.stream().map(Fact::id).collect(Collectors.toCollection(TreeSet::new));
+        return new Text(seed.id("about/own"), Text.Mark.OWN, paragraphs, new Text.Origin("", seed.value(), needs));
+    }
+
+    private Optional<Filled> said(String place) {
+        return Optional.ofNullable(sentences.chosen().get(place));
+    }
+
+    /** Whether the opening has given this practice as its reason. */
+    private boolean isSaid(Trade.UsualPractice practice) {
+        return said("opening.reason")
+                .filter(reason -> reason.plain().equals(practice.says()))
+                .isPresent();
     }
 
     private Item practice(Trade.UsualPractice practice) {
@@ -171,48 +193,58 @@ public final class Drafter {
     }
 
     private Section section(SectionKind kind, String layout, Map<String, Text> texts, List<Item> items) {
-        String name = kind.name().toLowerCase(java.util.Locale.ROOT);
+        String name = kind.name().toLowerCase(Locale.ROOT);
         return new Section(seed.id("section/" + name), kind, layout, name, false, texts, items);
     }
 
-    /** Texts for pairs of slot and place; a place with nothing true to say has none. */
-    private Map<String, Text> texts(String... slotsAndPlaces) {
+    /** The words of a section, slot by slot; a slot with nothing true to say has none. */
+    private Map<String, Text> words(SectionKind kind) {
+        String section = kind.name().toLowerCase(Locale.ROOT);
         Map<String, Text> texts = new LinkedHashMap<>();
-        for (int i = 0; i < slotsAndPlaces.length; i += 2) {
-            String slot = slotsAndPlaces[i];
-            String place = slotsAndPlaces[i + 1];
-            sentences.choose(place).ifPresent(filled -> texts.put(slot, text(place, filled)));
+        for (String slot : SlotPlaces.slots(kind)) {
+            List<Filled> said = SlotPlaces.of(kind, slot).stream()
+                    .flatMap(place -> sentences.choose(place).stream())
+                    .toList();
+            if (said.size() == 1) {
+                texts.put(slot, text(section + "." + slot, said.get(0)));
+            } else if (!said.isEmpty()) {
+                texts.put(slot, joined(section + "." + slot, said));
+            }
         }
         return texts;
     }
 
-    private Text text(String path, SentencePattern.Filled filled) {
+    private Text text(String path, Filled filled) {
         return new Text(
                 seed.id(path),
                 Text.Mark.SUGGESTED,
                 filled.tree(),
-                new Text.Origin(filled.pattern().id(), seed.value(), filled.needs()));
+                new Text.Origin(filled.variant().id(), seed.value(), filled.needs()));
+    }
+
+    private Text joined(String path, List<Filled> sentences) {
+        Set<String> needs = new TreeSet<>();
+        sentences.forEach(sentence -> needs.addAll(sentence.needs()));
+        String patterns =
+                sentences.stream().map(filled -> filled.variant().id()).collect(Collectors.joining(" "));
+        return new Text(
+                seed.id(path),
+                Text.Mark.SUGGESTED,
+                paragraph(sentences),
+                new Text.Origin(patterns, seed.value(), needs));
     }
 
     /** Some sentences as one paragraph. */
-    private Text joined(String path, List<SentencePattern.Filled> sentences) {
+    static List<Node> paragraph(List<Filled> sentences) {
         List<Node> inside = new ArrayList<>();
-        Set<String> needs = new TreeSet<>();
-        for (SentencePattern.Filled sentence : sentences) {
+        for (Filled sentence : sentences) {
             if (!inside.isEmpty()) {
                 inside.add(new Node.Words(" "));
             }
             for (Node line : sentence.tree()) {
                 inside.addAll(((Node.Paragraph) line).inside());
             }
-            needs.addAll(sentence.needs());
         }
-        String patterns = String.join(
-                " ", sentences.stream().map(filled -> filled.pattern().id()).toList());
-        return new Text(
-                seed.id(path),
-                Text.Mark.SUGGESTED,
-                List.of(new Node.Paragraph(inside)),
-                new Text.Origin(patterns, seed.value(), needs));
+        return List.of(new Node.Paragraph(inside));
     }
 }

@@ -1,118 +1,57 @@
 package ostium.core.draft;
 
-import java.util.ArrayList;
 import java.util.List;
-import ostium.core.fact.Area;
-import ostium.core.fact.FactValue;
-import ostium.core.fact.Listing;
-import ostium.core.fact.Place;
+import java.util.Optional;
 import ostium.core.site.SectionKind;
-import ostium.core.trade.Goal;
 
 /**
- * Which sections a page has, in which order, and why. A section with nothing true to say is left out, with its reason.
+ * Which pages a site has and which sections stand on them, in which order, and why. A section with nothing true to say is
+ * left out, with its reason.
  *
- * @param sections those planned, in order
- * @param leftOut those left out
+ * @param extent one page or a few
+ * @param extentReason why, in words an owner reads
+ * @param pages at least one; the first is the home page
+ * @param leftOut sections left out
  */
-public record Plan(List<Choice> sections, List<Choice> leftOut) {
+public record Plan(Extent extent, String extentReason, List<PlannedPage> pages, List<Choice> leftOut) {
+    public Plan {
+        pages = List.copyOf(pages);
+        leftOut = List.copyOf(leftOut);
+    }
 
     /** @param reason in words an owner reads */
     public record Choice(SectionKind kind, String reason) {}
 
+    /**
+     * A page.
+     *
+     * @param slug last part of its address; empty for the home page
+     * @param name its name in the menu
+     * @param reason why it is a page of its own; empty for the home page
+     * @param sections in order
+     */
+    public record PlannedPage(String slug, String name, String reason, List<Choice> sections) {
+        public PlannedPage {
+            sections = List.copyOf(sections);
+        }
+
+        boolean has(SectionKind kind) {
+            return sections.stream().anyMatch(choice -> choice.kind() == kind);
+        }
+    }
+
+    /** The plan for what is known, one page or a few as the owner wishes, or as the content asks. */
     public static Plan of(Brief brief) {
-        List<Choice> in = new ArrayList<>();
-        List<Choice> out = new ArrayList<>();
-        in.add(new Choice(SectionKind.OPENING, "What you do, where, and the way to reach you come first."));
-        int services = brief.services().size();
-        if (services > 0) {
-            in.add(new Choice(SectionKind.SERVICES, services(brief, services)));
-        } else {
-            out.add(new Choice(SectionKind.SERVICES, "No services given yet."));
-        }
-        List<Choice> middle = new ArrayList<>();
-        boolean about = !brief.ownWords().isEmpty()
-                || brief.facts().one(FactValue.Person.class).isPresent()
-                || brief.facts().one(FactValue.Guarantee.class).isPresent()
-                || brief.facts().one(FactValue.Founded.class).isPresent()
-                || brief.membership().isPresent()
-                || brief.practices().size() > 1;
-        if (about) {
-            middle.add(new Choice(SectionKind.ABOUT, "You told us about yourself."));
-        } else {
-            out.add(new Choice(
-                    SectionKind.ABOUT, "Nothing to say yet. A name, a year or a yes to a question would carry it."));
-        }
-        int said = brief.facts().all(FactValue.Testimonial.class).size();
-        if (said > 0) {
-            middle.add(new Choice(
-                    SectionKind.TESTIMONIALS,
-                    said == 1
-                            ? "A customer may be quoted."
-                            : capital(Listing.number(said)) + " customers may be quoted."));
-        } else {
-            out.add(new Choice(
-                    SectionKind.TESTIMONIALS, "Nobody’s words yet. Two sentences from a customer say more than ours."));
-        }
-        if (brief.facts().one(FactValue.Hours.class).isPresent()) {
-            middle.add(new Choice(SectionKind.HOURS, "Your hours are known."));
-        } else {
-            out.add(new Choice(SectionKind.HOURS, "No hours given yet."));
-        }
-        place(brief, middle, out);
-        int answers = brief.facts().all(FactValue.Answer.class).size();
-        if (answers > 0) {
-            middle.add(new Choice(
-                    SectionKind.QUESTIONS,
-                    answers == 1
-                            ? "You have answered a question people ask."
-                            : "You have answered " + Listing.number(answers) + " questions people ask."));
-        } else {
-            out.add(new Choice(
-                    SectionKind.QUESTIONS, "No answers yet. What people ask on the telephone can be answered here."));
-        }
-        if (brief.workingGoal() == Goal.VISIT) {
-            middle.sort((a, b) -> Boolean.compare(a.kind() == SectionKind.ABOUT, b.kind() == SectionKind.ABOUT));
-        }
-        in.addAll(middle);
-        if (brief.form()) {
-            in.add(new Choice(SectionKind.ENQUIRY, "A message reaches you when you cannot answer the telephone."));
-        } else {
-            out.add(new Choice(
-                    SectionKind.ENQUIRY, "A folder of files cannot receive messages without a mail address."));
-        }
-        return new Plan(List.copyOf(in), List.copyOf(out));
+        return new Paging(brief, PlannedSections.of(brief)).plan();
     }
 
-    private static String services(Brief brief, int services) {
-        long priced = brief.services().stream()
-                .filter(fact -> fact.value().price() != null)
-                .count();
-        String what = capital(Listing.number(services)) + (services == 1 ? " service" : " services");
-        return priced == 0 ? what + ", no prices yet." : what + ", " + Listing.number((int) priced) + " with a price.";
+    /** Every section planned, page after page. */
+    public List<Choice> sections() {
+        return pages.stream().flatMap(page -> page.sections().stream()).toList();
     }
 
-    private static void place(Brief brief, List<Choice> in, List<Choice> out) {
-        boolean area = brief.visits() && brief.facts().one(Area.class).isPresent();
-        boolean address = brief.receives()
-                && brief.facts()
-                        .one(Place.class)
-                        .filter(place -> !place.lines().isEmpty())
-                        .isPresent();
-        if (area) {
-            in.add(new Choice(
-                    SectionKind.PLACE,
-                    address ? "You travel, and people come to you." : "You travel to your customers."));
-        } else if (address) {
-            in.add(new Choice(SectionKind.PLACE, "People come to you."));
-        } else if (brief.receives()) {
-            out.add(new Choice(SectionKind.PLACE, "No address given yet."));
-        } else {
-            out.add(new Choice(SectionKind.PLACE, "You travel to your customers, and have not said where to."));
-        }
-    }
-
-    private static String capital(String words) {
-        return words.substring(0, 1).toUpperCase(java.util.Locale.ROOT) + words.substring(1);
+    /** The page on which a kind of section stands. */
+    public Optional<PlannedPage> pageOf(SectionKind kind) {
+        return pages.stream().filter(page -> page.has(kind)).findFirst();
     }
 }

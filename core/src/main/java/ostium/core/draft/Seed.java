@@ -25,6 +25,26 @@ public record Seed(long value) {
         return some.get((int) (fraction(path) * some.size()));
     }
 
+    /** Seeds in a row whose draws at one place are kept apart. */
+    private static final int BLOCK = 32;
+
+    /**
+     * A number in {@code [0, 1)} for a path, spread over seeds that follow one another: of {@value #BLOCK} in a row no two
+     * fall into the same {@value #BLOCK}th. For every path the order is another one (a Latin hypercube sample), so that
+     * seeds which are near at one place are not near at others.
+     */
+    double spread(String path) {
+        long block = Math.floorDiv(value, BLOCK);
+        Seed shared = new Seed(block);
+        int[] order = new int[BLOCK];
+        for (int i = 0; i < BLOCK; i++) {
+            int at = (int) (shared.fraction(path + "/" + i) * (i + 1));
+            order[i] = order[at];
+            order[at] = i;
+        }
+        return (order[(int) Math.floorMod(value, (long) BLOCK)] + fraction(path)) / BLOCK;
+    }
+
     /** FNV-1a over the path, finished by the mixing function of SplitMix64. */
     private long bits(String path) {
         long hash = 0xcbf29ce484222325L ^ value;

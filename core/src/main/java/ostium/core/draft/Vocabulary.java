@@ -2,10 +2,11 @@ package ostium.core.draft;
 
 import java.util.HashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
-import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
+import ostium.core.draft.Brief.Assumption;
 import ostium.core.fact.Area;
 import ostium.core.fact.Fact;
 import ostium.core.fact.FactValue;
@@ -15,6 +16,7 @@ import ostium.core.fact.Place;
 import ostium.core.fact.Price;
 import ostium.core.fact.Service;
 import ostium.core.site.Node;
+import ostium.core.trade.Goal;
 import ostium.core.trade.Trade;
 
 /**
@@ -29,7 +31,17 @@ final class Vocabulary {
      * @param plain the same as a visitor reads it
      * @param needs ids of the facts that carry it
      */
-    record Said(Node node, String plain, Set<String> needs) {}
+    record Said(Node node, String plain, Set<String> needs, int words) {
+        Said(Node node, String plain, Set<String> needs) {
+            this(
+                    node,
+                    plain,
+                    needs,
+                    plain.isEmpty()
+                            ? 0
+                            : (int) plain.chars().filter(c -> c == ' ').count() + 1);
+        }
+    }
 
     private final Facts facts;
     private final Map<String, Said> tokens = new HashMap<>();
@@ -44,6 +56,7 @@ final class Vocabulary {
         linkFirst("founded", FactValue.Founded.class, "");
         linkFirst("promise", FactValue.AnswerPromise.class, "");
         linkFirst("hours.days", FactValue.Hours.class, "days");
+        linkFirst("hours.closed", FactValue.Hours.class, "closed");
         linkFirst("area", Area.class, "");
         linkFirst("area.first", Area.class, "first");
         linkFirst("area.rest", Area.class, "rest");
@@ -53,6 +66,11 @@ final class Vocabulary {
             linkFirst("town", Area.class, "first");
         }
         linkFirst("street", Place.class, "street");
+        if (tokens.containsKey("area")
+                && tokens.containsKey("town")
+                && tokens.get("area.first").plain().equals(tokens.get("town").plain())) {
+            linkFirst("area.beyond", Area.class, "rest");
+        }
         brief.membership().ifPresent(fact -> {
             link("membership", fact.id(), "");
             link("membership.number", fact.id(), "number");
@@ -66,23 +84,47 @@ final class Vocabulary {
         });
         services(brief.services(), trade);
         practices(brief);
-        if (brief.visits()) {
-            literal("if.visits", "", Set.of());
-        }
-        if (brief.receives()) {
-            literal("if.receives", "", Set.of());
-        }
-        if (brief.urgent()) {
-            literal("if.urgent", "", Set.of());
-        }
-        if (brief.visits() && tokens.containsKey("area")) {
-            literal("if.area", "", Set.of());
-        }
-        literal("if." + brief.workingGoal().name().toLowerCase(java.util.Locale.ROOT), "", Set.of());
+        conditions(brief);
     }
 
-    Optional<Said> say(String token) {
-        return Optional.ofNullable(tokens.get(token));
+    /** What a sentence can ask for without saying it. */
+    private void conditions(Brief brief) {
+        if (brief.visits()) {
+            condition("visits", brief.carriers(Assumption.VISITS, Assumption.RECEIVES));
+            if (tokens.containsKey("area")) {
+                condition("area", tokens.get("area").needs());
+            }
+        }
+        if (brief.receives()) {
+            condition("receives", brief.carriers(Assumption.RECEIVES, Assumption.VISITS));
+        }
+        if (brief.urgent()) {
+            condition("urgent", brief.carriers(Assumption.URGENT, Assumption.CALM));
+        }
+        Goal goal = brief.workingGoal();
+        condition(goal.name().toLowerCase(Locale.ROOT), Brief.carrierOf(goal));
+        if (brief.form()) {
+            condition("form", Set.of());
+        }
+        boolean person = tokens.containsKey("person");
+        boolean calledAfter = person && isCalledAfter(tokens.get("person").plain());
+        if (person && !calledAfter) {
+            condition("apart", Set.of());
+        }
+        if (!calledAfter) {
+            condition("firm", Set.of());
+        }
+    }
+
+    /** Whether the business bears the whole name of its person, so that saying both would say one name twice. */
+    private boolean isCalledAfter(String person) {
+        return tokens.containsKey("name")
+                && tokens.get("name").plain().toLowerCase(Locale.ROOT).contains(person.toLowerCase(Locale.ROOT));
+    }
+
+    /** A thing of the vocabulary, or null when it is not known. */
+    Said say(String token) {
+        return tokens.get(token);
     }
 
     private void services(List<Fact<Service>> services, Trade trade) {
@@ -91,8 +133,16 @@ final class Vocabulary {
             String token = "service" + (i + 1);
             link(token, fact.id(), "");
             link(token + ".lower", fact.id(), "lower");
-            trade.service(fact.value().usual())
-                    .ifPresent(usual -> literal(token + ".done", usual.done(), Set.of(fact.id())));
+            link(token + ".time", fact.id(), "time");
+            Price price = fact.value().price();
+            if (price != null && price.kind() != Price.Kind.ON_REQUEST) {
+                link(token + ".price", fact.id(), "price");
+            }
+            trade.service(fact.value().usual()).ifPresent(usual -> {
+                literal(token + ".done", usual.done(), Set.of(fact.id()));
+                literal(token + ".done.lower", lower(usual.done()), Set.of(fact.id()));
+                literal(token + ".act", usual.act(), Set.of(fact.id()));
+            });
         }
         Set<String> needs = new TreeSet<>();
         List<String> acts = services.stream()
@@ -104,12 +154,17 @@ final class Vocabulary {
             literal("services.acts", Listing.and(acts), needs);
         }
         if (services.stream().anyMatch(fact -> fact.value().price() != null)) {
-            literal("if.prices", "", Set.of());
+            condition("prices", Set.of());
+        } else if (!services.isEmpty()) {
+            condition("noPrices", Set.of());
+        }
+        if (services.stream().anyMatch(fact -> fact.value().minutes() != null)) {
+            condition("times", Set.of());
         }
         boolean from = hasPrice(services, Price.Kind.FROM);
         boolean onRequest = hasPrice(services, Price.Kind.ON_REQUEST);
         if (from || onRequest) {
-            literal(from && onRequest ? "if.fromAndRequest" : from ? "if.from" : "if.onRequest", "", Set.of());
+            condition(from && onRequest ? "fromAndRequest" : from ? "from" : "onRequest", Set.of());
         }
     }
 
@@ -145,11 +200,22 @@ final class Vocabulary {
                 .ifPresent(plain -> tokens.put(token, new Said(new Node.LinkedFact(fact, facet), plain, Set.of(fact))));
     }
 
+    private void condition(String name, Set<String> needs) {
+        literal("if." + name, "", needs);
+    }
+
     private void literal(String token, String words, Set<String> needs) {
         tokens.put(token, new Said(new Node.Words(words), words, needs));
     }
 
+    /** A phrase inside a sentence; one that begins with an abbreviation ("MOT tests") stays as it is. */
+    private static String lower(String words) {
+        return words.length() > 1 && Character.isUpperCase(words.charAt(1))
+                ? words
+                : words.substring(0, 1).toLowerCase(Locale.ROOT) + words.substring(1);
+    }
+
     private static String upper(String words) {
-        return words.isEmpty() ? words : words.substring(0, 1).toUpperCase(java.util.Locale.ROOT) + words.substring(1);
+        return words.isEmpty() ? words : words.substring(0, 1).toUpperCase(Locale.ROOT) + words.substring(1);
     }
 }

@@ -2,14 +2,17 @@ package ostium.core.edit;
 
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import ostium.core.draft.Brief;
 import ostium.core.draft.Draft;
 import ostium.core.draft.Drafter;
+import ostium.core.draft.Plan;
 import ostium.core.draft.Seed;
 import ostium.core.fact.Fact;
 import ostium.core.fact.FactValue;
@@ -64,7 +67,46 @@ public final class Consequences {
         if (ownWordsChanged()) {
             ownWords();
         }
+        if (!was.brief().denied().equals(reading.brief().denied())) {
+            sections();
+        }
         return edits;
+    }
+
+    /**
+     * Sections that hang on what was denied go, and those that hang on its opposite come. One with words of the owner's
+     * is hidden instead, and shown when the denial is taken back.
+     */
+    private void sections() {
+        Set<SectionKind> before = planned(was);
+        Set<SectionKind> now = planned(reading);
+        after.site()
+                .sections()
+                .filter(section -> before.contains(section.kind()))
+                .forEach(section -> {
+                    if (!now.contains(section.kind())) {
+                        boolean theirs = section.allTexts().anyMatch(text -> text.mark() != Text.Mark.SUGGESTED);
+                        edits.add(
+                                theirs
+                                        ? new SectionEdit.HideSection(section.id(), true)
+                                        : new SectionEdit.RemoveSection(section.id()));
+                    }
+                });
+        for (SectionKind kind : now) {
+            if (!before.contains(kind)) {
+                edits.add(after.site()
+                        .section(kind)
+                        .<Edit>map(section -> new SectionEdit.HideSection(section.id(), false))
+                        .orElseGet(() -> Redraft.put(
+                                after, reading, kind, new Seed(after.sheet().seed()))));
+            }
+        }
+    }
+
+    private static Set<SectionKind> planned(SheetReading reading) {
+        return Plan.of(reading.brief()).sections().stream()
+                .map(Plan.Choice::kind)
+                .collect(Collectors.toCollection(() -> EnumSet.noneOf(SectionKind.class)));
     }
 
     /** With the first fact of its kind a section comes; one that was removed while there were some stays away. */
@@ -135,7 +177,7 @@ public final class Consequences {
         return id;
     }
 
-    /** Ids of facts whose value is another now, or which are gone. */
+    /** Ids of facts whose value is another now, or which are gone; and what is assumed or denied, if that has turned. */
     private Set<String> changed() {
         Set<String> changed = new HashSet<>();
         for (Fact<?> fact : from.list()) {
@@ -145,6 +187,12 @@ public final class Consequences {
                 changed.add(fact.id());
             }
         }
+        after.site()
+                .texts()
+                .flatMap(text -> text.origin().needs().stream())
+                .filter(need -> !Brief.isFact(need))
+                .filter(need -> was.brief().carries(need) != reading.brief().carries(need))
+                .forEach(changed::add);
         return changed;
     }
 
@@ -180,7 +228,7 @@ public final class Consequences {
                 .collect(Collectors.toSet());
         return text.origin().needs().stream()
                 .filter(changed::contains)
-                .anyMatch(need -> to.byId(need).isEmpty() || !linked.contains(need) || saysNothing(text, need));
+                .anyMatch(need -> !reading.brief().carries(need) || !linked.contains(need) || saysNothing(text, need));
     }
 
     /** Whether a link to the fact would say nothing now, as when a town has gone from an address. */

@@ -71,19 +71,40 @@ public final class Redraft {
         }
         Section fresh = drafted(reading, kind, seed)
                 .orElseThrow(() -> new EditRefused("Nothing true can be said here from your facts yet."));
-        Page home = site.home();
+        return new SectionEdit.PutSection(place(site, Plan.of(reading.brief()), kind), withOwnIds(fresh, seed));
+    }
+
+    /** Where the plan has a section, told by what stands of its page: beside its neighbours, wherever those are. */
+    private static Position place(Site site, Plan plan, SectionKind kind) {
+        Plan.PlannedPage planned = plan.pageOf(kind).orElse(plan.pages().get(0));
+        Page page = site.pages().stream()
+                .filter(each -> each.slug().equals(planned.slug()))
+                .findFirst()
+                .orElse(site.home());
         String after = "";
-        for (Plan.Choice choice : Plan.of(reading.brief()).sections()) {
+        for (Plan.Choice choice : plan.sections()) {
             if (choice.kind() == kind) {
                 break;
             }
-            after = home.sections().stream()
+            after = page.sections().stream()
                     .filter(section -> section.kind() == choice.kind())
                     .map(Section::id)
                     .findFirst()
                     .orElse(after);
         }
-        return new SectionEdit.PutSection(new Position(home.id(), after), withOwnIds(fresh, seed));
+        return new Position(page.id(), after);
+    }
+
+    /**
+     * A whole new draft. Confirmed and own words stay: in their places where the new plan has them, else in hidden
+     * sections, so that nothing is lost. What was hidden stays hidden, and the look stays as it is.
+     */
+    public static Edit whole(State state, SheetReading reading, Seed seed) {
+        Site site = Kept.site(state);
+        Draft draft = Drafter.draft(reading.brief(), seed);
+        return new WholeEdit.Several(List.of(
+                new SheetEdit.SetLine("seed", String.valueOf(seed.value())),
+                new WholeEdit.PutDraft(new Carried(site, draft.site()).site(), state.look())));
     }
 
     private static Optional<Section> drafted(SheetReading reading, SectionKind kind, Seed seed) {

@@ -35,6 +35,8 @@ public final class FactNames {
             case "link" -> "a link";
             case "picture" -> "a picture";
             case "document" -> "a file";
+            case "assumed", "denied" -> "what is assumed of your trade";
+            case "goal" -> "what visitors should do first";
             default -> "a fact";
         };
     }

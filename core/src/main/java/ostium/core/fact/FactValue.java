@@ -241,12 +241,12 @@ public sealed interface FactValue
 
     /**
      * Weekly hours. Facets: all of the week ("Mon–Fri 9–5:30 · Sat 10–2 · Sun closed"); {@code open} (the days that
-     * are open only); {@code days} ("Tuesday to Saturday").
+     * are open only); {@code days} ("Tuesday to Saturday"); {@code closed} ("Sunday and Monday").
      */
     record Hours(WeeklyHours week) implements FactValue {
         @Override
         public List<String> facets() {
-            return List.of("", "open", "days");
+            return List.of("", "open", "days", "closed");
         }
 
         @Override
@@ -255,6 +255,7 @@ public sealed interface FactValue
                 case "" -> Optional.of(week.say());
                 case "open" -> Optional.of(week.sayOpen());
                 case "days" -> week.sayDays();
+                case "closed" -> week.sayClosedDays();
                 default -> Optional.empty();
             };
         }

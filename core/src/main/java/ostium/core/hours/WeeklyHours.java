@@ -5,12 +5,15 @@ import com.fasterxml.jackson.annotation.JsonValue;
 import java.time.DayOfWeek;
 import java.time.Instant;
 import java.time.ZoneId;
+import java.time.format.TextStyle;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.EnumMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import ostium.core.fact.Listing;
 import ostium.core.fact.Reading;
 
 /**
@@ -90,6 +93,22 @@ public final class WeeklyHours {
     /** The open days in full words, as they stand in a sentence: {@code Tuesday to Saturday}; empty when none is. */
     public Optional<String> sayDays() {
         return HoursWords.sayDays(this, HoursLanguage.ENGLISH);
+    }
+
+    /** Days of rest: "Saturday and Sunday"; empty when there is none, or more of them than days of work. */
+    public Optional<String> sayClosedDays() {
+        // The week begins after the last day of rest in a row, so that Sunday comes before Monday.
+        DayOfWeek first = DayOfWeek.MONDAY;
+        while (on(first.minus(1)).equals(DayHours.CLOSED) && first.minus(1) != DayOfWeek.MONDAY) {
+            first = first.minus(1);
+        }
+        List<String> closed = new ArrayList<>();
+        for (int i = 0; i < DayOfWeek.values().length; i++) {
+            if (on(first.plus(i)).equals(DayHours.CLOSED)) {
+                closed.add(first.plus(i).getDisplayName(TextStyle.FULL, Locale.ENGLISH));
+            }
+        }
+        return closed.isEmpty() || closed.size() > 3 ? Optional.empty() : Optional.of(Listing.and(closed));
     }
 
     /** The {@code opening_hours} syntax of OpenStreetMap. */

@@ -11,6 +11,8 @@ import ostium.core.fact.FactValue;
 import ostium.core.fact.Listing;
 import ostium.core.fact.Service;
 import ostium.core.fact.Telephone;
+import ostium.core.site.Page;
+import ostium.core.site.PlainText;
 
 /**
  * Title and description of a page for search, made from facts only.
@@ -40,6 +42,22 @@ public record PageHead(String title, String description) {
                 .findFirst()
                 .orElse(name);
         return new PageHead(title, description(brief, name, what));
+    }
+
+    /** Of a page that is not the home page: its name before that of the business, and what stands on it. */
+    public static PageHead of(Brief brief, Page page) {
+        String name = brief.facts().say("name", "").orElse("");
+        String town = town(brief);
+        String whole = page.name() + " · " + name + (town.isEmpty() || name.contains(town) ? "" : ", " + town);
+        String title = whole.length() <= TITLE ? whole : page.name() + " · " + name;
+        List<String> what = page.sections().stream()
+                .filter(section -> !section.hidden())
+                .flatMap(section -> section.text("heading").stream())
+                .map(text -> PlainText.of(text, brief.facts()).replace('\n', ' '))
+                .toList();
+        String listed = name + ": " + String.join(" · ", what) + ".";
+        return new PageHead(
+                title, listed.length() <= DESCRIPTION ? listed : of(brief).description());
     }
 
     private static String in(String trade, String town) {

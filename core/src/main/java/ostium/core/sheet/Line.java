@@ -45,7 +45,11 @@ public enum Line {
     LEGAL_NUMBER("legal/number", 60),
     LEGAL_TAX("legal/tax", 60),
     LEGAL_LINES("legal/lines", 1000),
-    GOAL("goal", 20);
+    GOAL("goal", 20),
+    /** How the page speaks: the name of a tone, or empty. */
+    TONE("tone", 10),
+    /** {@code one} or {@code few} pages, or empty. */
+    PAGES("pages", 10);
 
     private static final Map<String, Line> BY_ID =
             Arrays.stream(values()).collect(Collectors.toMap(Line::id, Function.identity()));

@@ -12,6 +12,9 @@ import java.util.Map;
 import java.util.Set;
 import java.util.function.Function;
 import ostium.core.draft.Brief;
+import ostium.core.draft.Extent;
+import ostium.core.draft.Tone;
+import ostium.core.draft.Wishes;
 import ostium.core.fact.Area;
 import ostium.core.fact.Country;
 import ostium.core.fact.EmailAddress;
@@ -94,7 +97,7 @@ public final class SheetReader {
                     .ifPresent(practice -> put(new Fact<>(
                             "practice/" + key, new FactValue.Practice(key), Fact.State.GIVEN, Fact.Origin.FROM_TRADE)));
         }
-        Brief brief = new Brief(facts, trade, goal(trade), denied(), today, true);
+        Brief brief = new Brief(facts, trade, goal(trade), denied(), today, true, wishes());
         return new SheetReading(brief, answers, missing(), found.near());
     }
 
@@ -169,6 +172,12 @@ public final class SheetReader {
         } catch (IllegalArgumentException e) {
             return trade.goal();
         }
+    }
+
+    private Wishes wishes() {
+        return new Wishes(
+                Tone.named(sheet.line(Line.TONE)).orElse(null),
+                Extent.named(sheet.line(Line.PAGES)).orElse(null));
     }
 
     private Set<Brief.Assumption> denied() {

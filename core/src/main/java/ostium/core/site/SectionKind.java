@@ -24,9 +24,9 @@ public enum SectionKind {
             Slot.paragraphs("own", "your own words"),
             Slot.paragraphs("story", "story")),
     TESTIMONIALS("Said of you", List.of("slips"), Slot.lines("heading", "heading", 200)),
-    HOURS("Hours", List.of("sheet"), Slot.lines("heading", "heading", 200)),
-    PLACE("Place", List.of("list"), Slot.lines("heading", "heading", 200)),
-    QUESTIONS("Questions", List.of("cards"), Slot.lines("heading", "heading", 200)),
+    HOURS("Hours", List.of("sheet"), Slot.lines("heading", "heading", 200), Slot.paragraphs("note", "note")),
+    PLACE("Place", List.of("list"), Slot.lines("heading", "heading", 200), Slot.paragraphs("note", "note")),
+    QUESTIONS("Questions", List.of("cards"), Slot.lines("heading", "heading", 200), Slot.paragraphs("note", "note")),
     ENQUIRY(
             "Enquiry form",
             List.of("sheet"),

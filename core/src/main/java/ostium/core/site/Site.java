@@ -70,6 +70,14 @@ public record Site(Section masthead, List<Page> pages, Section footer) {
                 .findFirst();
     }
 
+    /** The page on which a section stands; empty for masthead, footer and what is not there. */
+    public Optional<Page> pageOf(String sectionId) {
+        return pages.stream()
+                .filter(page -> page.sections().stream()
+                        .anyMatch(section -> section.id().equals(sectionId)))
+                .findFirst();
+    }
+
     /** Where a section stands; empty for masthead, footer and what is not there. */
     public Optional<Position> position(String sectionId) {
         for (Page page : pages) {

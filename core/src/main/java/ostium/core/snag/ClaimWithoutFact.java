@@ -3,6 +3,7 @@ package ostium.core.snag;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.Stream;
+import ostium.core.draft.Brief;
 import ostium.core.edit.TextEdit;
 import ostium.core.fact.FactNames;
 import ostium.core.fact.Facts;
@@ -18,24 +19,27 @@ final class ClaimWithoutFact implements SnagRule {
     @Override
     public Stream<Snag> check(Subject subject) {
         Facts facts = subject.facts();
+        Brief brief = subject.reading().brief();
         return subject.shownTexts()
-                .filter(standing -> standing.text().origin().needs().stream().anyMatch(need -> isGone(facts, need)))
+                .filter(standing -> standing.text().origin().needs().stream().anyMatch(need -> !brief.carries(need)))
                 .filter(standing -> !linksToGone(facts, standing.text()))
                 .map(standing -> new Snag(
                         Snag.Level.MUST,
                         "claim-without-fact",
                         "“" + shortened(PlainText.of(standing.text(), facts)) + "” rests on "
-                                + lost(facts, standing.text()) + ", which is not given any more.",
+                                + lost(brief, standing.text()) + ", which "
+                                + (isGiven(brief, standing.text()) ? "is another now." : "is not given any more."),
                         "Nothing on the page may claim what is not known.",
                         standing.section().id(),
                         standing.text().id(),
-                        new Snag.Fix("It still holds", stillHolds(facts, standing.text()), "")));
+                        new Snag.Fix("It still holds", stillHolds(brief, standing.text()), "")));
     }
 
-    private static boolean isGone(Facts facts, String need) {
-        return facts.byId(need)
-                .map(fact -> fact.state() != ostium.core.fact.Fact.State.GIVEN)
-                .orElse(true);
+    /** Whether what is lost is no fact, but an assumption or the goal. */
+    private static boolean isGiven(Brief brief, Text text) {
+        return text.origin().needs().stream()
+                .filter(need -> !brief.carries(need))
+                .noneMatch(Brief::isFact);
     }
 
     /** Such a text has a snag of its own, which leads to the fact. */
@@ -46,9 +50,9 @@ final class ClaimWithoutFact implements SnagRule {
     }
 
     /** The owner's word for it: the text is theirs, and needs those facts no longer. */
-    private static TextEdit stillHolds(Facts facts, Text text) {
+    private static TextEdit stillHolds(Brief brief, Text text) {
         Set<String> needs = new java.util.TreeSet<>(text.origin().needs());
-        needs.removeIf(need -> isGone(facts, need));
+        needs.removeIf(need -> !brief.carries(need));
         return new TextEdit.SetText(
                 text.id(),
                 Text.Mark.OWN,
@@ -56,9 +60,9 @@ final class ClaimWithoutFact implements SnagRule {
                 new Text.Origin(text.origin().pattern(), text.origin().seed(), needs));
     }
 
-    private static String lost(Facts facts, Text text) {
+    private static String lost(Brief brief, Text text) {
         List<String> lost = text.origin().needs().stream()
-                .filter(need -> isGone(facts, need))
+                .filter(need -> !brief.carries(need))
                 .map(FactNames::of)
                 .distinct()
                 .toList();

@@ -1,0 +1,58 @@
+package ostium.render;
+
+import java.util.Optional;
+import ostium.core.site.Page;
+import ostium.core.site.Section;
+import ostium.core.site.SectionKind;
+import ostium.core.site.Site;
+
+/** Where links between the pages of a site lead, seen from one of them. */
+final class PageLinks {
+    private final Site site;
+    private final Page from;
+    private final Target target;
+
+    PageLinks(Site site, Page from, Target target) {
+        this.site = site;
+        this.from = from;
+        this.target = target;
+    }
+
+    /** Name of the file of a page. */
+    static String fileOf(Page page) {
+        return page.slug().isEmpty() ? "index.html" : page.slug() + ".html";
+    }
+
+    /** Address of a page: of its file where files are read from a folder, without an ending where they are served. */
+    String to(Page page) {
+        if (target.kind() == Target.Kind.PUBLISHED) {
+            return page.slug().isEmpty() ? "./" : page.slug();
+        }
+        return fileOf(page);
+    }
+
+    /** Address of a section: its anchor alone on the same page. */
+    String to(Section section) {
+        Optional<Page> page = site.pageOf(section.id());
+        boolean here = page.isEmpty() || page.get().id().equals(from.id());
+        return (here ? "" : to(page.get())) + "#" + section.anchor();
+    }
+
+    /** Address of the shown section of a kind; empty when there is none. */
+    String to(SectionKind kind) {
+        return site.shownSections()
+                .filter(section -> section.kind() == kind)
+                .findFirst()
+                .map(this::to)
+                .orElse("");
+    }
+
+    /** Address of the section with an anchor, as texts give it: {@code #prices}. */
+    String toAnchor(String anchor) {
+        return site.shownSections()
+                .filter(section -> anchor.equals("#" + section.anchor()))
+                .findFirst()
+                .map(this::to)
+                .orElse(anchor);
+    }
+}

@@ -1,0 +1,150 @@
+<script lang="ts">
+  import Choice from './Choice.svelte';
+  import type { Drafting } from './drafting.svelte';
+
+  /** What an owner can wish of a draft: how many pages, which tone, and what of the trade is not so. */
+  let {
+    drafting,
+    wish,
+    turn
+  }: {
+    drafting: Drafting;
+    /** Puts words on a line of the sheet: `pages` or `tone`; empty words leave it to the draft. */
+    wish: (line: 'pages' | 'tone', words: string) => void;
+    turn: (assumption: string, denied: boolean) => void;
+  } = $props();
+
+  /** Stands for no wish, because a choice is never empty. */
+  const FREE = 'free';
+  const name = $props.id();
+</script>
+
+<div class="wishes">
+  <div class="wish">
+    <h3>Pages</h3>
+    <Choice
+      label="Pages"
+      choices={[
+        { value: FREE, words: 'As it fits' },
+        { value: 'one', words: 'One page' },
+        { value: 'few', words: 'A few pages' }
+      ]}
+      value={drafting.wishedExtent || FREE}
+      choose={(chosen) => wish('pages', chosen === FREE ? '' : chosen)}
+    />
+    <p class="quiet">{drafting.extentReason}</p>
+  </div>
+  <fieldset class="wish">
+    <legend>Tone</legend>
+    {#each drafting.tones as tone (tone.id)}
+      <label class="tone" class:chosen={tone.id === drafting.tone}>
+        <input
+          type="radio"
+          {name}
+          value={tone.id}
+          checked={tone.id === drafting.tone}
+          onchange={() => wish('tone', tone.id)}
+        />
+        <span>
+          <b>{tone.words}</b>
+          <q dir="auto">{tone.sample.slice(1, 3).join(' ') || tone.sample[0]}</q>
+        </span>
+      </label>
+    {/each}
+  </fieldset>
+  <div class="wish">
+    <h3>Assumed from your trade</h3>
+    <ul>
+      {#each drafting.assumptions as assumed (assumed.key)}
+        <li>
+          <span class:denied={assumed.denied}>{assumed.words}</span>
+          <button
+            class="word"
+            type="button"
+            aria-pressed={assumed.denied}
+            onclick={() => turn(assumed.key, !assumed.denied)}
+            >{assumed.denied ? 'It is so' : 'Not so'}<span class="hidden-words">: {assumed.words}</span
+            ></button
+          >
+        </li>
+      {/each}
+    </ul>
+  </div>
+</div>
+
+<style>
+  .wishes {
+    display: grid;
+    gap: 16px;
+  }
+  h3,
+  legend {
+    padding: 0;
+    font:
+      700 15px/1.4 'Atkinson Hyperlegible Next Variable',
+      system-ui,
+      sans-serif;
+  }
+  fieldset {
+    min-width: 0;
+    margin: 0;
+    padding: 0;
+    border: 0;
+  }
+  .wish .quiet {
+    font-size: 15px;
+  }
+  .tone {
+    display: flex;
+    gap: 10px;
+    align-items: baseline;
+    padding: 8px 10px 8px 8px;
+    margin-inline: -8px -10px;
+    border-top: 1px solid var(--fine-rule);
+    cursor: pointer;
+  }
+  .tone.chosen {
+    background: var(--lacquer-tint);
+  }
+  .tone:has(:focus-visible) {
+    outline: 3px solid var(--lacquer);
+    outline-offset: -2px;
+  }
+  .tone input {
+    flex: none;
+    width: 16px;
+    height: 16px;
+    accent-color: var(--lacquer);
+  }
+  .tone b,
+  .tone q {
+    display: block;
+  }
+  q {
+    color: var(--pencil);
+    font-size: 15px;
+    line-height: 1.4;
+    quotes: none;
+  }
+  .chosen q {
+    color: var(--ink);
+  }
+  ul {
+    margin: 4px 0 0;
+    padding: 0;
+    list-style: none;
+  }
+  li {
+    display: flex;
+    justify-content: space-between;
+    align-items: center;
+    gap: 12px;
+    min-height: 44px;
+    border-top: 1px solid var(--fine-rule);
+    font-size: 15px;
+  }
+  .denied {
+    color: var(--pencil);
+    text-decoration: line-through;
+  }
+</style>
