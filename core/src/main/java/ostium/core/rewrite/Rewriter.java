@@ -10,7 +10,6 @@ import java.util.Set;
 import java.util.TreeSet;
 import java.util.stream.Collectors;
 import ostium.core.draft.Claims;
-import ostium.core.draft.Cliches;
 import ostium.core.site.Node;
 
 /**
@@ -110,12 +109,9 @@ public final class Rewriter {
         return switch (way) {
             case SHORTER -> after.length() <= before.length() * 0.95 || before.length() - after.length() >= 12;
             case READER -> Measure.toReader(after) > Measure.toReader(before);
-            case PLAINER ->
-                Measure.of(after) > Measure.of(before)
-                        || Cliches.in(before).isPresent() && Cliches.in(after).isEmpty();
             case BRISK ->
                 Measure.longestSentence(after) < Measure.longestSentence(before) || after.length() < before.length();
-            case WARM, FORMAL, LIGHT -> true;
+            case PLAINER, WARM, FORMAL, LIGHT -> true;
         };
     }
 
