@@ -53,6 +53,7 @@
   </div>
   {#if open}
     <div id="draft-leaf" class="inner">
+      <h2 class="hidden-words">How it is drafted</h2>
       {#if drafting.view}
         <div class="two">
           <DraftWishes drafting={drafting.view} {wish} {turn} />

@@ -115,10 +115,13 @@
     side = 'words';
     const place =
       (text && document.getElementById(`text-${text}`)) || document.getElementById(`section-${section}`);
-    setTimeout(() => {
+    const go = () => {
       place?.scrollIntoView({ block: 'center', behavior: 'instant' });
       if (text) place?.focus({ preventScroll: true });
-    }, 0);
+    };
+    setTimeout(go, 0);
+    // The frame that was pressed may take the cursor once more.
+    setTimeout(() => document.activeElement?.localName === 'iframe' && go(), 200);
   }
 
   /** The page that begins with a section, where a site has several. */

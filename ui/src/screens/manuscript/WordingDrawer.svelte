@@ -80,7 +80,7 @@
     </details>
   {/if}
   {#if wording.others.length > 0 || wording.mark !== 'OWN'}
-    <h3>What else your facts could say here</h3>
+    <h2>What else your facts could say here</h2>
     <Choice
       label="Tone"
       choices={tones.map((tone) => ({
@@ -97,7 +97,7 @@
     {/each}
   {/if}
   {#if wording.mark === 'OWN'}
-    <h3>Rewrite what stands there</h3>
+    <h2>Rewrite what stands there</h2>
     <p class="ways">
       {#each wording.ways as each (each.id)}
         <button
@@ -132,7 +132,7 @@
 {/if}
 
 <style>
-  h3 {
+  h2 {
     margin-top: 8px;
     font:
       700 15px/1.4 'Atkinson Hyperlegible Next Variable',

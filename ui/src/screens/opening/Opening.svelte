@@ -27,9 +27,12 @@
     });
   });
 
-  // A new sheet gets its address with the first thing typed, so that a reload finds it again.
+  // A new sheet gets its address with the first thing typed, so that a reload finds it again. Once only: an answer that
+  // comes while the next screen opens must not take its address back.
   $effect(() => {
-    if (!id && site.view) history.replaceState(history.state, '', `/sites/${site.view.id}`);
+    if (!id && site.view && !location.pathname.includes(site.view.id)) {
+      history.replaceState(history.state, '', `/sites/${site.view.id}`);
+    }
   });
 
   const isNew = $derived(!site.view?.kept);

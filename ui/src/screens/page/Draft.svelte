@@ -124,6 +124,9 @@
   .why .leaf {
     padding: 16px 20px 10px;
   }
+  .why .leaf :global(.wishes) {
+    margin-top: 10px;
+  }
   ul {
     margin: 8px 0 0;
     padding: 0;

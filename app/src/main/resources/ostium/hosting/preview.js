@@ -9,7 +9,10 @@
 (() => {
   let running = false;
   let again = false;
-  const editor = document.referrer ? new URL(document.referrer).origin : '';
+  // A page that was gone to from another page of the preview remembers who opened the first.
+  const from = document.referrer ? new URL(document.referrer).origin : '';
+  if (from && from !== location.origin) sessionStorage.setItem('editor', from);
+  const editor = sessionStorage.getItem('editor') || '';
   const tell = (message) => editor && window.parent.postMessage({ schema: 1, ...message }, editor);
   const file = location.pathname.split('/').pop() || 'index.html';
   const changed = () => {

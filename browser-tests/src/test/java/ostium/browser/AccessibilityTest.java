@@ -164,7 +164,11 @@ class AccessibilityTest {
             List<String> complaints = Chromium.complaints(page);
             page.navigate(Chromium.site("ashlatch"));
             check(page, "public page");
+            page.navigate(Chromium.site("ashlatch") + "/about");
+            check(page, "page about the business");
+            page.navigate(Chromium.site("ashlatch") + "/contact");
             page.locator("[data-now]").waitFor();
+            check(page, "page with the form");
             page.locator(".send").click();
             page.locator(".fault:not([hidden])").first().waitFor();
             check(page, "form with faults");

@@ -42,7 +42,7 @@ public final class FactUses {
         this.draft = draft;
         String which = "[data-section], [data-part]";
         for (RenderedFile file : SiteRenderer.shipped().render(brief, draft, Target.preview())) {
-            if (file.contentType().equals("text/html")) {
+            if (file.path().endsWith(".html")) {
                 Jsoup.parse(file.text()).select(which).forEach(this::take);
                 // Head and foot are the same on every page.
                 which = "main [data-section]";

@@ -119,9 +119,9 @@ public final class PageModel {
         return sections().get(0).kind() == SectionKind.OPENING ? at : at + 1;
     }
 
-    /** Whether the heading of a section is the heading of the page. */
-    public boolean isFirst(Section section) {
-        return !isHome() && !sections().isEmpty() && sections().get(0).id().equals(section.id());
+    /** The name of the page in the menu: its heading, for those who do not see where they are. */
+    public String name() {
+        return shown.name();
     }
 
     /**

@@ -140,6 +140,8 @@ class DemoData {
                 ada.id(),
                 null,
                 sheet("ashlatch")
+                        .with(Line.PAGES, "few")
+                        .with(Line.TONE, "warm")
                         .with(Line.TEXTS, "the same number")
                         .with(Line.EXCEPTIONS, closure + " closed (guild meeting)\nChristmas Day closed")
                         .withHidden(List.of("email")));

@@ -129,9 +129,9 @@ class WordingController {
             @PathVariable String text,
             @RequestBody RewriteHow how,
             HttpServletRequest request) {
+        Asked asked = asked(id, text, request);
         Way way = Way.named(how.way() == null ? "" : how.way())
                 .orElseThrow(() -> Problem.at("way", "Say how it should be rewritten."));
-        Asked asked = asked(id, text, request);
         Optional<List<Node>> better = Rewriter.rewrite(asked.text().tree(), way);
         return better.map(tree -> new Rewritten(
                         true,

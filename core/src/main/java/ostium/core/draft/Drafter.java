@@ -53,13 +53,13 @@ public final class Drafter {
     }
 
     /**
-     * A sentence in a tone, from the facts of this brief: what a tone sounds like.
+     * What a tone sounds like with the facts of this brief.
      *
-     * @return the headline and the first lines of a draft in that tone
+     * @return the headline and some of the first lines of a draft in that tone
      */
     public static List<String> sample(Brief brief, Tone tone, Seed seed) {
         Sentences sentences = new Sentences(brief.withTone(tone), seed, Map.of());
-        return Stream.of("opening.headline", "opening.where", "opening.reason")
+        return Stream.of("opening.headline", "opening.where", "opening.ask")
                 .flatMap(place -> sentences.choose(place).stream())
                 .map(Filled::plain)
                 .toList();

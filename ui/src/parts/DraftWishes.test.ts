@@ -1,0 +1,50 @@
+import { render, screen } from '@testing-library/svelte';
+import { expect, test, vi } from 'vitest';
+import DraftWishes from './DraftWishes.svelte';
+import type { Drafting } from './drafting.svelte';
+
+const drafting: Drafting = {
+  tone: 'plain',
+  wishedTone: '',
+  tones: [
+    { id: 'plain', words: 'Plain', sample: ['Chimneys swept', 'We come to you in Tolver.'] },
+    { id: 'warm', words: 'Warm', sample: ['Ask Ada to sweep chimneys', 'Ada comes to your door.'] }
+  ],
+  extent: 'one',
+  wishedExtent: '',
+  extentReason: 'One page: it is about five screens of a phone long.',
+  pages: [],
+  leftOut: [],
+  assumptions: [
+    { key: 'VISITS', words: 'You travel to your customers', denied: false },
+    { key: 'CALM', words: 'Calls are seldom urgent', denied: true }
+  ]
+};
+
+function shown() {
+  const wish = vi.fn();
+  const turn = vi.fn();
+  render(DraftWishes, { drafting, wish, turn });
+  return { wish, turn };
+}
+
+test('each tone is shown by a sample, and the one in use is chosen', () => {
+  const { wish } = shown();
+  expect(screen.getByText('We come to you in Tolver.')).toBeTruthy();
+  expect(screen.getByLabelText<HTMLInputElement>(/^Plain/).checked).toBe(true);
+  screen.getByLabelText<HTMLInputElement>(/^Warm/).click();
+  expect(wish).toHaveBeenCalledWith('tone', 'warm');
+});
+
+test('what is assumed can be denied, and a denial taken back', () => {
+  const { turn } = shown();
+  screen.getByRole('button', { name: 'Not so: You travel to your customers' }).click();
+  expect(turn).toHaveBeenCalledWith('VISITS', true);
+  screen.getByRole('button', { name: 'It is so: Calls are seldom urgent' }).click();
+  expect(turn).toHaveBeenCalledWith('CALM', false);
+});
+
+test('why there are so many pages stands beneath the choice', () => {
+  shown();
+  expect(screen.getByText(drafting.extentReason)).toBeTruthy();
+});
