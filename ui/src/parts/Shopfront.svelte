@@ -49,7 +49,12 @@
     box?.style.setProperty('--box-height', `${height}px`);
   });
 
+  // What is told before the page listens is lost; it is fetched anew once it does.
+  let listens = false;
+  let lost = false;
+
   function tell(message: Record<string, unknown>): void {
+    lost ||= !listens;
     frame?.contentWindow?.postMessage({ schema: 1, ...message }, origin);
   }
 
@@ -82,6 +87,11 @@
       text?: string;
     };
     if (message?.schema !== 1) return;
+    if (message.type === 'ready') {
+      listens = true;
+      if (lost) refresh();
+      lost = false;
+    }
     if (message.type === 'select') select?.(String(message.section ?? ''), String(message.text ?? ''));
   }
 </script>

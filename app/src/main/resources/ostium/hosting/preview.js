@@ -9,10 +9,10 @@
 (() => {
   let running = false;
   let again = false;
-  // A page that was gone to from another page of the preview remembers who opened the first.
+  // A page that was gone to from another page of the preview remembers, by the name of its window, who opened the first.
   const from = document.referrer ? new URL(document.referrer).origin : '';
-  if (from && from !== location.origin) sessionStorage.setItem('editor', from);
-  const editor = sessionStorage.getItem('editor') || '';
+  if (from && from !== location.origin) window.name = from;
+  const editor = window.name.startsWith('http') ? window.name : '';
   const tell = (message) => editor && window.parent.postMessage({ schema: 1, ...message }, editor);
   const file = location.pathname.split('/').pop() || 'index.html';
   const changed = () => {

@@ -100,6 +100,9 @@ class WordsTest {
         String path = "/api/sites/" + id + "/texts/" + heading + "/rewriting";
         JsonNode rewritten = owner.call("POST", path, Map.of("way", "plainer")).json();
         assertThat(rewritten.path("says").asString()).isEqualTo("What we use, to sweep");
+        assertThat(rewritten.at("/tree/0/kind").asString())
+                .as("as an edit takes it")
+                .isEqualTo("paragraph");
         assertThat(section("SERVICES").at("/texts/heading").toString()).contains("utilise");
         JsonNode nothing = owner.call("POST", path, Map.of("way", "reader")).json();
         assertThat(nothing.path("found").asBoolean()).isFalse();

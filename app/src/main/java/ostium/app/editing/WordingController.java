@@ -20,6 +20,7 @@ import ostium.core.draft.Seed;
 import ostium.core.draft.Tone;
 import ostium.core.draft.Wording;
 import ostium.core.edit.State;
+import ostium.core.edit.Stored;
 import ostium.core.edit.TextEdit;
 import ostium.core.rewrite.Rewriter;
 import ostium.core.rewrite.Way;
@@ -28,6 +29,7 @@ import ostium.core.site.Node;
 import ostium.core.site.PlainText;
 import ostium.core.site.Section;
 import ostium.core.site.Text;
+import tools.jackson.databind.json.JsonMapper;
 
 /** The words of one text: why they were chosen, what else could stand there, and rewriting them. */
 @RestController
@@ -37,11 +39,13 @@ class WordingController {
     private final SiteService sites;
     private final SiteAccess access;
     private final EditAnswers answers;
+    private final JsonMapper json;
 
-    WordingController(SiteService sites, SiteAccess access, EditAnswers answers) {
+    WordingController(SiteService sites, SiteAccess access, EditAnswers answers, JsonMapper json) {
         this.sites = sites;
         this.access = access;
         this.answers = answers;
+        this.json = json;
     }
 
     /**
@@ -139,7 +143,7 @@ class WordingController {
                         PlainText.of(
                                 new Text(text, Text.Mark.OWN, tree, asked.text().origin()),
                                 asked.reading().brief().facts()),
-                        tree))
+                        json.readTree(Stored.writeTree(tree))))
                 .orElseGet(() -> new Rewritten(false, way.nothing(), "", List.of()));
     }
 
