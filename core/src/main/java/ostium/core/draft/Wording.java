@@ -9,6 +9,7 @@ import java.util.Map;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import ostium.core.draft.Variant.Filled;
 import ostium.core.draft.Weighing.Weight;
 import ostium.core.fact.FactNames;
@@ -89,8 +90,8 @@ public final class Wording {
     public List<Other> others(Section section, String slot, Tone tone, int most) {
         List<String> places = SlotPlaces.of(section.kind(), slot);
         Set<String> standing = site.texts()
-                .flatMap(text -> Arrays.stream(
-                        PlainText.of(text, brief.facts()).replace('\n', ' ').split("(?<=[.?!])\\s+")))
+                .map(text -> PlainText.of(text, brief.facts()).replace('\n', ' '))
+                .flatMap(said -> Stream.concat(Stream.of(said), Arrays.stream(said.split("(?<=[.?!])\\s+"))))
                 .map(Wording::normal)
                 .collect(Collectors.toCollection(HashSet::new));
         Sentences sentences = new Sentences(brief.withTone(tone), seed, Map.of());
