@@ -51,10 +51,22 @@
     if (reason === 'input-change') void suggest(words);
   }
 
+  let left = 0;
+
   /** Closes the list when the owner goes on; a press on an option comes first. */
   function leave(): void {
     asked++;
+    left = performance.now();
     setTimeout(() => (found = []), 150);
+  }
+
+  /** A list that opens just as the owner goes on to the next field takes the cursor; it is given back. */
+  function enter(event: FocusEvent): void {
+    const next = event.relatedTarget;
+    if (performance.now() - left < 120 && next instanceof HTMLInputElement) {
+      found = [];
+      next.focus();
+    }
   }
 </script>
 
@@ -82,6 +94,7 @@
       autocomplete="off"
       aria-describedby={describedby}
       onblur={leave}
+      onfocus={enter}
     />
   </Combobox.Control>
   <Combobox.Positioner class="positioner">
