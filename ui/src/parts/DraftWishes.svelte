@@ -1,4 +1,5 @@
 <script lang="ts">
+  import AssumedList from './AssumedList.svelte';
   import Choice from './Choice.svelte';
   import type { Drafting } from './drafting.svelte';
 
@@ -54,21 +55,7 @@
   </fieldset>
   <div class="wish">
     <h3>Assumed from your trade</h3>
-    <ul>
-      {#each drafting.assumptions as assumed (assumed.key)}
-        <li>
-          <span class:denied={assumed.denied}>{assumed.words}</span>
-          <button
-            class="word"
-            type="button"
-            aria-pressed={assumed.denied}
-            onclick={() => turn(assumed.key, !assumed.denied)}
-            >{assumed.denied ? 'It is so' : 'Not so'}<span class="hidden-words">: {assumed.words}</span
-            ></button
-          >
-        </li>
-      {/each}
-    </ul>
+    <AssumedList all={drafting.assumptions} {turn} />
   </div>
 </div>
 
@@ -128,23 +115,5 @@
   }
   .chosen q {
     color: var(--ink);
-  }
-  ul {
-    margin: 4px 0 0;
-    padding: 0;
-    list-style: none;
-  }
-  li {
-    display: flex;
-    justify-content: space-between;
-    align-items: center;
-    gap: 12px;
-    min-height: 44px;
-    border-top: 1px solid var(--fine-rule);
-    font-size: 15px;
-  }
-  .denied {
-    color: var(--pencil);
-    text-decoration: line-through;
   }
 </style>

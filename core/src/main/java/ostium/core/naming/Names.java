@@ -37,7 +37,7 @@ public final class Names {
 
     private record Family(List<String> after, List<List<String>> pairs) {}
 
-    private record Written(Map<String, Family> families, List<String> patterns, String agents) {}
+    private record Written(Map<String, Family> families, List<String> patterns, String practitioners) {}
 
     private static final Written WRITTEN = DataFile.read("/ostium/words/en/names.yaml", Written.class);
 
@@ -69,8 +69,8 @@ public final class Names {
         if (!trade.doing().isBlank()) {
             tokens.put("Doing", capitals(trade.doing()));
         }
-        if (trade.name().matches(".*" + WRITTEN.agents())) {
-            tokens.put("Agent", capitals(trade.name()));
+        if (trade.name().matches(".*" + WRITTEN.practitioners())) {
+            tokens.put("Practitioner", capitals(trade.name()));
         }
         List<String> pair =
                 family.pairs().get(at(seed, "pair", turn, family.pairs().size()));
