@@ -13,7 +13,7 @@ function site(headline: string): Site {
   const section = (id: string, texts = {}) => ({
     id,
     kind: 'OPENING',
-    layout: 'bill',
+    layout: 'across',
     anchor: id,
     hidden: false,
     texts,

@@ -52,6 +52,13 @@ public final class BusinessFacts {
         return facts.say("short-name", "").orElse("");
     }
 
+    /** What it is, with a capital: "Piano tuner". */
+    public String trade() {
+        String words = facts.say("trade", "")
+                .orElseGet(() -> brief.trade().names().get(0).words());
+        return words.isEmpty() ? "" : words.substring(0, 1).toUpperCase(java.util.Locale.ROOT) + words.substring(1);
+    }
+
     public String founded() {
         return facts.one(FactValue.Founded.class)
                 .map(founded -> String.valueOf(founded.year()))

@@ -5,12 +5,15 @@ import java.nio.charset.MalformedInputException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.LocalDate;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.Callable;
+import ostium.core.draft.Arrangement;
 import ostium.core.draft.Brief;
 import ostium.core.draft.Draft;
+import ostium.core.draft.DraftTable;
 import ostium.core.draft.Drafter;
 import ostium.core.draft.Extent;
 import ostium.core.draft.Seed;
@@ -19,6 +22,9 @@ import ostium.core.draft.Wishes;
 import ostium.core.fact.EmailAddress;
 import ostium.core.fact.Place;
 import ostium.core.format.LocalBusinessReader;
+import ostium.core.look.Colour;
+import ostium.core.look.ColourCode;
+import ostium.core.look.House;
 import ostium.core.paste.PasteReader;
 import ostium.core.paste.Source;
 import ostium.core.paste.Taking;
@@ -38,6 +44,7 @@ import picocli.CommandLine;
         mixinStandardHelpOptions = true)
 public final class DraftCommand implements Callable<Integer> {
     private static final String CARD = "BEGIN:VCARD";
+    private static final int MOST_DRAFTS = 12;
 
     @CommandLine.Parameters(paramLabel = "FILE", description = "the facts, as JSON-LD or vCard")
     private Path file;
@@ -73,6 +80,25 @@ public final class DraftCommand implements Callable<Integer> {
             paramLabel = "one|few",
             description = "one page or a few; default: as the content asks")
     private String pages;
+
+    @CommandLine.Option(
+            names = "--house",
+            paramLabel = "HOUSE",
+            description = "workshop, parlour, studio, kiosk, chambers or garden; default: one that suits the trade")
+    private String house;
+
+    @CommandLine.Option(
+            names = "--brand",
+            paramLabel = "COLOUR",
+            description = "colour everything is mixed around, as #7a1f2b, rgb(), hsl(), oklch() or a name")
+    private String brand;
+
+    @CommandLine.Option(
+            names = "--count",
+            paramLabel = "N",
+            description = "how many drafts, each in a folder of its own below DIR; default: 1",
+            defaultValue = "1")
+    private int count;
 
     @CommandLine.Spec
     private CommandLine.Model.CommandSpec spec;
@@ -131,14 +157,42 @@ public final class DraftCommand implements Callable<Integer> {
             errors.println("--pages: one or few");
             refused = true;
         }
+        Optional<House> wishedHouse = Optional.ofNullable(house).flatMap(House::named);
+        if (house != null && wishedHouse.isEmpty()) {
+            errors.println("--house: one of workshop, parlour, studio, kiosk, chambers, garden");
+            refused = true;
+        }
+        Optional<Colour> wishedBrand = Optional.ofNullable(brand).flatMap(ColourCode::read);
+        if (brand != null && wishedBrand.isEmpty()) {
+            errors.println("--brand: a colour such as #7a1f2b, rgb(122, 31, 43) or navy");
+            refused = true;
+        }
+        if (count < 1 || count > MOST_DRAFTS) {
+            errors.println("--count: 1 to " + MOST_DRAFTS);
+            refused = true;
+        }
         if (refused || !sheet.isEnough()) {
             return 2;
         }
         read.unused().forEach(property -> errors.println(file + ": " + property + ": not used"));
         boolean mail = sheet.brief().facts().one(EmailAddress.class).isPresent();
-        Brief brief =
-                sheet.brief().withForm(mail).withWishes(new Wishes(wishedTone.orElse(null), wishedExtent.orElse(null)));
-        write(asked == null ? brief : brief.withGoal(asked));
+        Wishes wishes = new Wishes(
+                wishedTone.orElse(null),
+                wishedExtent.orElse(null),
+                wishedHouse.orElse(null),
+                wishedBrand.orElse(null),
+                Arrangement.USUAL);
+        Brief brief = sheet.brief().withForm(mail).withWishes(wishes);
+        Brief wished = asked == null ? brief : brief.withGoal(asked);
+        if (count == 1) {
+            write(wished, Drafter.draft(wished, new Seed(seed)), out);
+        } else {
+            List<DraftTable.Proposal> proposals = DraftTable.draw(wished, new Seed(seed), count);
+            for (int i = 0; i < proposals.size(); i++) {
+                write(wished, proposals.get(i).draft(), out.resolve(String.valueOf(i + 1)));
+                spec.commandLine().getOut().println("  " + proposals.get(i).inALine());
+            }
+        }
         return 0;
     }
 
@@ -159,13 +213,12 @@ public final class DraftCommand implements Callable<Integer> {
                 Taking.all(there, PasteReader.read(source, there, today).proposals()), Set.of());
     }
 
-    private void write(Brief brief) throws IOException {
-        Draft draft = Drafter.draft(brief, new Seed(seed));
+    private void write(Brief brief, Draft draft, Path folder) throws IOException {
         for (RenderedFile rendered : SiteRenderer.shipped().render(brief, draft, Target.folder())) {
-            Path path = out.resolve(rendered.path());
+            Path path = folder.resolve(rendered.path());
             Files.createDirectories(path.getParent());
             Files.write(path, rendered.bytes());
         }
-        spec.commandLine().getOut().println(out.resolve("index.html"));
+        spec.commandLine().getOut().println(folder.resolve("index.html"));
     }
 }

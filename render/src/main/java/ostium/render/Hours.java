@@ -97,9 +97,9 @@ public final class Hours {
         StringBuilder css = new StringBuilder();
         for (int i = 0; i <= quarters; i++) {
             String share = percent(i, quarters);
-            css.append(".from-").append(i).append("{left:").append(share).append("}");
+            css.append(".from-").append(i).append("{--from:").append(share).append("}");
             if (i > 0) {
-                css.append(".long-").append(i).append("{width:").append(share).append("}");
+                css.append(".long-").append(i).append("{--long:").append(share).append("}");
             }
         }
         css.append(".sheet{--hour:").append(percent(4, quarters)).append("}");

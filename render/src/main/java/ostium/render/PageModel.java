@@ -9,6 +9,8 @@ import ostium.core.draft.Draft;
 import ostium.core.enquiry.Form;
 import ostium.core.fact.Facts;
 import ostium.core.format.LocalBusiness;
+import ostium.core.look.House;
+import ostium.core.look.Look;
 import ostium.core.search.PageHead;
 import ostium.core.site.Item;
 import ostium.core.site.Page;
@@ -91,6 +93,23 @@ public final class PageModel {
     public Content timetable() {
         return output -> output.writeContent("<script type=\"application/json\" id=\"timetable\">"
                 + Timetable.json(facts(), brief.today()) + "</script>");
+    }
+
+    /** Classes of the page that say how it is drawn: house, letters, corners, motion. */
+    public String look() {
+        Look look = draft.look();
+        return "house-" + look.house().id() + " type-" + look.types().id() + " shape-"
+                + look.shape().id() + " motion-" + look.motion().id();
+    }
+
+    /** The files of letters the first screen needs. */
+    public List<String> firstFonts() {
+        return Faces.first(draft.look().types());
+    }
+
+    /** Whether the house has an ornament of its own where a wide opening has no photograph. */
+    public boolean hasOrnamentForPicture() {
+        return draft.look().house() == House.WORKSHOP;
     }
 
     /** Sections visitors see. */

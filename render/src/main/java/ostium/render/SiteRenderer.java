@@ -14,11 +14,12 @@ import ostium.core.draft.Draft;
 import ostium.core.fact.FactValue;
 import ostium.core.hours.WeeklyHours;
 import ostium.core.look.Look;
+import ostium.core.look.PaintCard;
 import ostium.core.site.Page;
 import ostium.core.site.Section;
 import ostium.core.site.SectionKind;
 import ostium.core.site.Site;
-import ostium.render.scene.RoofScene;
+import ostium.render.scene.Scenes;
 
 /**
  * Makes the files of a site.
@@ -31,12 +32,6 @@ import ostium.render.scene.RoofScene;
  */
 public final class SiteRenderer {
     private static final SiteRenderer SHIPPED = new SiteRenderer();
-    private static final List<String> FONTS = List.of(
-            "rokkitt-latin-800-normal.woff2",
-            "rokkitt-latin-ext-800-normal.woff2",
-            "archivo-latin-wght-normal.woff2",
-            "archivo-latin-ext-wght-normal.woff2");
-
     private final TemplateEngine templates = TemplateEngine.createPrecompiled(
             null, ContentType.Html, SiteRenderer.class.getClassLoader(), "ostium.render.page");
 
@@ -142,33 +137,32 @@ public final class SiteRenderer {
                 .map(FactValue.Hours::week)
                 .orElse(null);
         PictureFacts pictures = new PictureFacts(brief.facts());
-        boolean scene = pictures.opening() == null
-                && draft.site().sections().anyMatch(section -> section.layout().equals("ticket"));
-        Shared shared = new Shared(draft.look(), hours, scene, pictures.css());
+        Shared shared = new Shared(draft.look(), hours, pictures.opening() == null, pictures.css());
         synchronized (drawn) {
-            return drawn.computeIfAbsent(shared, key -> List.copyOf(parts(brief, draft, scene)));
+            return drawn.computeIfAbsent(shared, SiteRenderer::parts);
         }
     }
 
-    private List<RenderedFile> parts(Brief brief, Draft draft, boolean scene) {
+    private static List<RenderedFile> parts(Shared shared) {
+        Look look = shared.look();
+        PaintCard paint = look.paint();
         List<RenderedFile> parts = new ArrayList<>();
-        PageModel page = new PageModel(brief, draft, draft.site().home(), Target.preview(), Map.of());
-        String css = Stylesheet.of(
-                draft.look().paint(), page.reach().hours(), page.pictures().css());
-        parts.add(named("site", "css", "text/css", css));
-        parts.add(named("site", "js", "text/javascript", Resource.text("/ostium/workshop/site.js")));
-        if (scene) {
-            boolean brush = draft.look().motif().equals("chimney");
-            parts.add(named(
-                    "scene", "svg", "image/svg+xml", RoofScene.draw(draft.look().paint(), brush)));
+        Map<String, String> ornaments = new LinkedHashMap<>();
+        Ornaments.of(look.house(), paint).forEach((name, svg) -> {
+            RenderedFile file = named(name, "svg", "image/svg+xml", svg);
+            ornaments.put(name, file.path());
+            parts.add(file);
+        });
+        Hours hours = shared.hours() == null ? null : new Hours(shared.hours());
+        parts.add(named("site", "css", "text/css", Stylesheet.of(look, ornaments, hours, shared.pictures())));
+        parts.add(named("site", "js", "text/javascript", Resource.text("/ostium/houses/site.js")));
+        if (shared.scene()) {
+            parts.add(named("scene", "svg", "image/svg+xml", Scenes.draw(look.motif(), paint)));
         }
-        String icon = Resource.text("/ostium/motifs/" + iconOf(draft.look().motif()) + ".svg");
-        parts.add(named(
-                "icon", "svg", "image/svg+xml", Favicon.of(icon, draft.look().paint())));
-        for (String font : FONTS) {
-            parts.add(new RenderedFile("fonts/" + font, "font/woff2", Resource.bytes("/ostium/fonts/" + font)));
-        }
-        return parts;
+        String icon = Resource.text("/ostium/motifs/" + iconOf(look.motif()) + ".svg");
+        parts.add(named("icon", "svg", "image/svg+xml", Favicon.of(icon, paint)));
+        parts.addAll(Faces.files(look.types()));
+        return List.copyOf(parts);
     }
 
     private static String iconOf(String motif) {

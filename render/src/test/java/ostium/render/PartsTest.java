@@ -6,6 +6,7 @@ import gg.jte.output.StringOutput;
 import java.io.ByteArrayInputStream;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
+import java.util.Map;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import javax.xml.parsers.DocumentBuilderFactory;
@@ -13,11 +14,17 @@ import org.junit.jupiter.api.Nested;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.EnumSource;
 import org.junit.jupiter.params.provider.MethodSource;
 import ostium.core.fact.Facts;
 import ostium.core.hours.WeeklyHours;
+import ostium.core.look.House;
+import ostium.core.look.Look;
+import ostium.core.look.Motion;
 import ostium.core.look.PaintCard;
-import ostium.core.look.PaintCards;
+import ostium.core.look.PaintMix;
+import ostium.core.look.PaintMixes;
+import ostium.core.look.Shape;
 import ostium.core.site.Node;
 import ostium.core.site.Text;
 import ostium.render.scene.RoofScene;
@@ -25,7 +32,9 @@ import ostium.render.scene.RoofScene;
 /** The small parts a page is made from. */
 class PartsTest {
     static List<PaintCard> cards() {
-        return PaintCards.all();
+        return PaintMixes.all().stream()
+                .map(named -> PaintCard.of(House.WORKSHOP, named.mix()))
+                .toList();
     }
 
     @Nested
@@ -181,26 +190,26 @@ class PartsTest {
         }
 
         @ParameterizedTest
-        @MethodSource("ostium.render.PartsTest#cards")
-        void ofAStylesheetAreItsCardsAndNoOthers(PaintCard card) {
-            String css = Stylesheet.of(card, null, "");
-            assertThat(css)
-                    .startsWith(":root{")
-                    .contains("--paint:" + card.paint())
-                    .doesNotContain("/*", "  ");
+        @EnumSource(House.class)
+        void ofAStylesheetAreItsCardsAndNoOthers(House house) {
+            PaintMix mix = PaintMixes.all().get(3).mix();
+            Look look = new Look(house, mix, "", Shape.HOUSE, Motion.NONE, "house");
+            String css = Stylesheet.of(look, Map.of(), null, "");
+            assertThat(css).contains("--paint:" + look.paint().paint()).doesNotContain("/*", "  ");
             assertThat(Pattern.compile("#[0-9a-f]{6}")
                             .matcher(css)
                             .results()
                             .map(found -> found.group())
                             .collect(Collectors.toSet()))
-                    .isSubsetOf(card.roles().values().stream()
+                    .isSubsetOf(look.paint().roles().values().stream()
                             .map(colour -> colour.hex())
                             .collect(Collectors.toSet()));
         }
 
         @Test
         void ofTheIconAreThoseOfTheCard() {
-            PaintCard card = PaintCards.byId("harbour");
+            PaintCard card =
+                    PaintCard.of(House.WORKSHOP, PaintMixes.all().get(6).mix());
             assertThat(Favicon.of("<svg viewBox=\"0 0 1 1\"></svg>", card))
                     .contains(card.trim().hex(), card.ink().hex());
         }

@@ -79,11 +79,11 @@ public record Brief(
     }
 
     public Brief withTone(Tone tone) {
-        return withWishes(new Wishes(tone, wishes.wishedExtent()));
+        return withWishes(wishes.withTone(tone));
     }
 
     public Brief withExtent(Extent extent) {
-        return withWishes(new Wishes(wishes.wishedTone(), extent));
+        return withWishes(wishes.withExtent(extent));
     }
 
     /** The tone of a draft: the one wished for, else one that suits the trade. */

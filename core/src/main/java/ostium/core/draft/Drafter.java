@@ -14,9 +14,10 @@ import java.util.stream.Stream;
 import ostium.core.draft.Variant.Filled;
 import ostium.core.fact.Fact;
 import ostium.core.fact.FactValue;
-import ostium.core.fact.Picture;
 import ostium.core.fact.Service;
+import ostium.core.look.House;
 import ostium.core.look.Look;
+import ostium.core.look.PaintMixes;
 import ostium.core.site.Item;
 import ostium.core.site.Node;
 import ostium.core.site.Page;
@@ -34,22 +35,32 @@ import ostium.core.trade.Trade;
  * }</pre>
  */
 public final class Drafter {
-    /** Trades whose work is on houses: their opening may show roofs. */
-    private static final Set<String> ROOF_MOTIFS = Set.of("chimney", "roof", "house", "window", "lamp", "tap");
+    /** How often a section has the first of its layouts. */
+    private static final double FIRST_LAYOUT = 0.6;
+
+    private static final int FEWEST_CARDS = 3;
+    private static final int MOST_CARDS = 7;
 
     private final Brief brief;
     private final Seed seed;
+    private final Seeds seeds;
     private final Sentences sentences;
 
-    private Drafter(Brief brief, Seed seed, Map<String, Filled> before) {
+    private Drafter(Brief brief, Seeds seeds, Map<String, Filled> before) {
         this.brief = brief;
-        this.seed = seed;
+        this.seeds = seeds;
+        this.seed = seeds.words();
         this.sentences = new Sentences(brief, seed, before);
     }
 
     /** The draft of a brief with a seed; the same every time. */
     public static Draft draft(Brief brief, Seed seed) {
-        return drafted(brief, seed).draft;
+        return draft(brief, Seeds.of(seed));
+    }
+
+    /** The draft of a brief with a seed for each of its parts. */
+    public static Draft draft(Brief brief, Seeds seeds) {
+        return drafted(brief, seeds).draft;
     }
 
     /**
@@ -73,13 +84,17 @@ public final class Drafter {
      * again, as far as they hold.
      */
     static Drafted drafted(Brief brief, Seed seed) {
+        return drafted(brief, Seeds.of(seed));
+    }
+
+    private static Drafted drafted(Brief brief, Seeds seeds) {
         Map<String, Filled> before = Map.of();
         if (!brief.denied().isEmpty()) {
-            Drafter undenied = new Drafter(brief.withDenied(Set.of()), seed, Map.of());
+            Drafter undenied = new Drafter(brief.withDenied(Set.of()), seeds, Map.of());
             undenied.lay();
             before = undenied.sentences.chosen();
         }
-        Drafter drafter = new Drafter(brief, seed, before);
+        Drafter drafter = new Drafter(brief, seeds, before);
         return new Drafted(drafter.lay(), drafter.sentences);
     }
 
@@ -99,32 +114,46 @@ public final class Drafter {
                                 .map(choice -> sections.get(choice.kind()))
                                 .toList()))
                 .toList();
-        return new Draft(new Site(masthead, pages, footer), Look.of(brief.trade(), seed), plan);
+        return new Draft(new Site(masthead, pages, footer), look(), plan);
     }
 
     private Section section(SectionKind kind) {
         return switch (kind) {
-            case OPENING -> section(kind, openingLayout(), words(kind), List.of());
             case SERVICES -> section(kind, servicesLayout(), words(kind), rows(kind, Service.class));
             case ABOUT -> about();
-            case TESTIMONIALS -> section(kind, "slips", words(kind), rows(kind, FactValue.Testimonial.class));
-            case QUESTIONS -> section(kind, "cards", words(kind), rows(kind, FactValue.Answer.class));
-            case HOURS, ENQUIRY -> section(kind, "sheet", words(kind), List.of());
-            case PLACE -> section(kind, "list", words(kind), List.of());
-            case MASTHEAD, FOOTER -> section(kind, "plain", words(kind), List.of());
+            case TESTIMONIALS -> section(kind, layout(kind), words(kind), rows(kind, FactValue.Testimonial.class));
+            case QUESTIONS -> section(kind, layout(kind), words(kind), rows(kind, FactValue.Answer.class));
+            case OPENING, HOURS, PLACE, ENQUIRY, MASTHEAD, FOOTER ->
+                section(kind, layout(kind), words(kind), List.of());
         };
     }
 
-    private String openingLayout() {
-        boolean pictured = ROOF_MOTIFS.contains(brief.trade().motif())
-                || brief.facts().all(Picture.class).stream()
-                        .anyMatch(picture -> picture.value().use() == Picture.Use.OPENING);
-        return pictured && seed.fraction("opening/layout") < 0.6 ? "ticket" : "bill";
+    /** One of the layouts of a kind, the first one more often. */
+    private String layout(SectionKind kind) {
+        List<String> layouts = kind.layouts();
+        String path = kind.name().toLowerCase(Locale.ROOT) + "/layout";
+        return layouts.get(seeds.order().fraction(path) < FIRST_LAYOUT ? 0 : 1);
     }
 
+    /** Cards are for a handful; a long list is read in rows. */
     private String servicesLayout() {
         int services = brief.services().size();
-        return services > 7 || services < 3 || seed.fraction("services/layout") < 0.6 ? "board" : "stubs";
+        return services > MOST_CARDS || services < FEWEST_CARDS ? "rows" : layout(SectionKind.SERVICES);
+    }
+
+    private Look look() {
+        House house = brief.wishes().house().orElseGet(() -> Look.house(brief.trade(), seeds.look()));
+        return look(brief, house, seeds.look());
+    }
+
+    /** The look a draft has in a house: around the brand, or of the trade's moods. */
+    static Look look(Brief brief, House house, Seed seed) {
+        Look look = Look.of(brief.trade(), house, seed);
+        return brief.wishes()
+                .brand()
+                .map(brand ->
+                        look.withMix(PaintMixes.ofBrand(brand, brief.trade().moods(), seed)))
+                .orElse(look);
     }
 
     /** Rows that are facts. */
@@ -152,7 +181,7 @@ public final class Drafter {
                 .filter(practice -> !isSaid(practice))
                 .map(this::practice)
                 .toList();
-        return section(SectionKind.ABOUT, "record", texts, practices);
+        return section(SectionKind.ABOUT, layout(SectionKind.ABOUT), texts, practices);
     }
 
     private Text own(List<Fact<FactValue.OwnWords>> own) {

@@ -42,6 +42,7 @@ record PlannedSections(List<Choice> in, List<Choice> out) {
         if (brief.workingGoal() == Goal.VISIT) {
             middle.sort((a, b) -> Boolean.compare(a.kind() == SectionKind.ABOUT, b.kind() == SectionKind.ABOUT));
         }
+        brief.wishes().arrangement().arrange(middle);
         in.addAll(middle);
         if (brief.form()) {
             in.add(new Choice(SectionKind.ENQUIRY, "A message reaches you when you cannot answer the telephone."));

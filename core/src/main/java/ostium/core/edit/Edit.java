@@ -41,6 +41,7 @@ import java.util.Set;
     @JsonSubTypes.Type(value = ItemEdit.PutItem.class, name = "putItem"),
     @JsonSubTypes.Type(value = WholeEdit.PutDraft.class, name = "putDraft"),
     @JsonSubTypes.Type(value = WholeEdit.PutState.class, name = "putState"),
+    @JsonSubTypes.Type(value = WholeEdit.SetLook.class, name = "setLook"),
     @JsonSubTypes.Type(value = WholeEdit.SendMessagesTo.class, name = "sendMessagesTo"),
     @JsonSubTypes.Type(value = WholeEdit.Several.class, name = "several"),
 })

@@ -1,6 +1,7 @@
 package ostium.core.edit;
 
 import java.util.List;
+import java.util.Map;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
@@ -13,10 +14,11 @@ import tools.jackson.databind.node.ObjectNode;
  *   <li>a sheet only; rows of services had no ids, and every site was drawn anew from its facts
  *   <li>facts, document, look and doors; rows of services have ids
  *   <li>the plain lines of a sheet stand in a map by their names; there are rows of other kinds
+ *   <li>a look has the colours themselves, not the name of a card; layouts are named for every house
  * </ol>
  */
 final class Upcasters {
-    static final int PRESENT = 3;
+    static final int PRESENT = 4;
 
     private Upcasters() {}
 
@@ -27,6 +29,10 @@ final class Upcasters {
         }
         if (schema < 3) {
             toThird(at);
+        }
+        if (schema < 4) {
+            toFourth(at);
+            at.put("schema", 4);
         }
         return at;
     }
@@ -90,5 +96,46 @@ final class Upcasters {
         } else if (node instanceof ArrayNode array) {
             array.forEach(Upcasters::inside);
         }
+    }
+
+    private static final Map<String, String> LAYOUTS_OF_THIRD =
+            Map.of("ticket", "beside", "bill", "across", "board", "rows", "stubs", "cards");
+
+    /** The cards of the third schema: ground, ink, paint and trim. */
+    private static final Map<String, List<String>> CARDS_OF_THIRD = Map.of(
+            "soot-and-sulphur", List.of("#e9eae5", "#15181a", "#a5331b", "#f3be22"),
+            "van-green", List.of("#ecf0ec", "#13201d", "#1c5a48", "#f2a03d"),
+            "brick-and-lime", List.of("#f0eae2", "#221815", "#8c2f1b", "#c3d14b"),
+            "slate-and-copper", List.of("#e6eaed", "#17202a", "#2a4f74", "#e9a15f"),
+            "ink-and-lamp", List.of("#e9ebf1", "#181b33", "#2f3a9e", "#ffc93c"),
+            "chalk-and-plum", List.of("#f1edee", "#231722", "#7a2456", "#f0b7a4"),
+            "harbour", List.of("#e5edec", "#10242b", "#0e5a63", "#f4c95d"),
+            "orchard", List.of("#efefe4", "#1e2014", "#57601a", "#f0a68e"));
+
+    /** Every look and every layout, however deep they stand. */
+    private static void toFourth(JsonNode node) {
+        if (node instanceof ArrayNode array) {
+            array.forEach(Upcasters::toFourth);
+        } else if (node instanceof ObjectNode object) {
+            String layout = LAYOUTS_OF_THIRD.get(object.path("layout").asString(""));
+            if (layout != null) {
+                object.put("layout", layout);
+            }
+            if (object.has("paintCard")) {
+                lookToFourth(object);
+            }
+            object.forEach(Upcasters::toFourth);
+        }
+    }
+
+    private static void lookToFourth(ObjectNode look) {
+        String card = look.remove("paintCard").asString("");
+        List<String> colours = CARDS_OF_THIRD.getOrDefault(card, CARDS_OF_THIRD.get("soot-and-sulphur"));
+        look.putObject("mix")
+                .put("ground", colours.get(0))
+                .put("ink", colours.get(1))
+                .put("paint", colours.get(2))
+                .put("trim", colours.get(3));
+        look.put("type", "").put("shape", "house").put("motion", "gentle");
     }
 }

@@ -30,6 +30,20 @@ public sealed interface WholeEdit extends Edit {
         }
     }
 
+    /** How the site is drawn: only what is asked for is different in the look it brings. */
+    record SetLook(Look look) implements WholeEdit {
+        @Override
+        public Applied apply(State state) {
+            Kept.site(state);
+            return new Applied(state.withLook(look), new SetLook(state.look()));
+        }
+
+        @Override
+        public Set<String> places() {
+            return Set.of("look");
+        }
+    }
+
     /** The whole site as it was at another time: an earlier version put back. */
     record PutState(State state) implements WholeEdit {
         @Override

@@ -9,6 +9,8 @@ import com.fasterxml.jackson.annotation.JsonValue;
  * @param hex {@code #rrggbb}, lower case
  */
 public record Colour(@JsonValue String hex) {
+    private static final String HEX = "0123456789abcdef";
+
     @JsonCreator
     public Colour {
         if (!hex.matches("#[0-9a-fA-F]{6}")) {
@@ -49,6 +51,13 @@ public record Colour(@JsonValue String hex) {
                 a[2] * share + b[2] * (1 - share));
     }
 
+    /** This colour by lightness, chroma and hue. */
+    public Oklch oklch() {
+        double[] lab = oklab();
+        double hue = Math.toDegrees(Math.atan2(lab[2], lab[1]));
+        return new Oklch(lab[0], Math.hypot(lab[1], lab[2]), hue < 0 ? hue + 360 : hue);
+    }
+
     private double[] linear() {
         double[] rgb = new double[3];
         for (int i = 0; i < 3; i++) {
@@ -71,19 +80,29 @@ public record Colour(@JsonValue String hex) {
         };
     }
 
-    private static Colour fromOklab(double lightness, double a, double b) {
+    /** The colour of Oklab, cut to sRGB channel by channel. */
+    static Colour fromOklab(double lightness, double a, double b) {
+        double[] rgb = linearOf(lightness, a, b);
+        return new Colour("#" + channel(rgb[0]) + channel(rgb[1]) + channel(rgb[2]));
+    }
+
+    /** Linear light of red, green and blue; outside {@code [0, 1]} where sRGB has no such colour. */
+    static double[] linearOf(double lightness, double a, double b) {
         double l = Math.pow(lightness + 0.3963377774 * a + 0.2158037573 * b, 3);
         double m = Math.pow(lightness - 0.1055613458 * a - 0.0638541728 * b, 3);
         double s = Math.pow(lightness - 0.0894841775 * a - 1.2914855480 * b, 3);
-        return new Colour("#" + channel(4.0767416621 * l - 3.3077115913 * m + 0.2309699292 * s)
-                + channel(-1.2684380046 * l + 2.6097574011 * m - 0.3413193965 * s)
-                + channel(-0.0041960863 * l - 0.7034186147 * m + 1.7076147010 * s));
+        return new double[] {
+            4.0767416621 * l - 3.3077115913 * m + 0.2309699292 * s,
+            -1.2684380046 * l + 2.6097574011 * m - 0.3413193965 * s,
+            -0.0041960863 * l - 0.7034186147 * m + 1.7076147010 * s
+        };
     }
 
     private static String channel(double linear) {
         double clipped = Math.max(0, Math.min(1, linear));
         double value = clipped <= 0.0031308 ? clipped * 12.92 : 1.055 * Math.pow(clipped, 1 / 2.4) - 0.055;
-        return String.format("%02x", Math.round(value * 255));
+        int level = (int) Math.round(value * 255);
+        return HEX.substring(level >> 4, (level >> 4) + 1) + HEX.charAt(level & 15);
     }
 
     @Override

@@ -5,35 +5,39 @@ import java.util.Optional;
 
 /** The kinds of sections there are so far, each with its slots for words and its layouts. */
 public enum SectionKind {
-    MASTHEAD("Head of the page", List.of("plain"), Slot.line("line", "line under the name", 120)),
+    MASTHEAD("Head of the page", List.of("plain", "stacked"), Slot.line("line", "line under the name", 120)),
     OPENING(
             "Opening",
-            List.of("ticket", "bill"),
+            List.of("beside", "across"),
             Slot.lines("headline", "headline", 200),
             Slot.paragraphs("lead", "first lines"),
             Slot.line("second", "words of the second button", 60)),
     SERVICES(
             "Services and prices",
-            List.of("board", "stubs"),
+            List.of("rows", "cards"),
             Slot.lines("heading", "heading", 200),
             Slot.paragraphs("note", "note")),
     ABOUT(
             "About",
-            List.of("record"),
+            List.of("record", "story"),
             Slot.lines("heading", "heading", 200),
             Slot.paragraphs("own", "your own words"),
             Slot.paragraphs("story", "story")),
-    TESTIMONIALS("Said of you", List.of("slips"), Slot.lines("heading", "heading", 200)),
-    HOURS("Hours", List.of("sheet"), Slot.lines("heading", "heading", 200), Slot.paragraphs("note", "note")),
-    PLACE("Place", List.of("list"), Slot.lines("heading", "heading", 200), Slot.paragraphs("note", "note")),
-    QUESTIONS("Questions", List.of("cards"), Slot.lines("heading", "heading", 200), Slot.paragraphs("note", "note")),
+    TESTIMONIALS("Said of you", List.of("slips", "voices"), Slot.lines("heading", "heading", 200)),
+    HOURS("Hours", List.of("sheet", "lines"), Slot.lines("heading", "heading", 200), Slot.paragraphs("note", "note")),
+    PLACE("Place", List.of("list", "wide"), Slot.lines("heading", "heading", 200), Slot.paragraphs("note", "note")),
+    QUESTIONS(
+            "Questions",
+            List.of("cards", "pairs"),
+            Slot.lines("heading", "heading", 200),
+            Slot.paragraphs("note", "note")),
     ENQUIRY(
             "Enquiry form",
-            List.of("sheet"),
+            List.of("sheet", "letter"),
             Slot.lines("heading", "heading", 200),
             Slot.paragraphs("intro", "words before the form"),
             Slot.line("send", "words of the button", 60)),
-    FOOTER("Foot of the page", List.of("plain"), Slot.line("line", "line under the name", 200));
+    FOOTER("Foot of the page", List.of("plain", "quiet"), Slot.line("line", "line under the name", 200));
 
     private final String words;
     private final List<String> layouts;

@@ -3,6 +3,7 @@ package ostium.core.trade;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import ostium.core.look.House;
 
 /**
  * One kind of business.
@@ -17,6 +18,7 @@ import java.util.Set;
  * @param goal what visitors should do first
  * @param motif drawing that stands for the trade
  * @param moods colour moods that suit it, the best first
+ * @param houses houses that suit it, the best first
  * @param services what it usually does
  * @param practices what customers like to hear is done every time, each a question to the owner
  * @param form what a good enquiry asks beyond name, reach and message
@@ -36,6 +38,7 @@ public record Trade(
         Goal goal,
         String motif,
         List<String> moods,
+        List<House> houses,
         List<UsualService> services,
         List<UsualPractice> practices,
         List<UsualField> form,

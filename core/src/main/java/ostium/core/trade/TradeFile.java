@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.function.Function;
+import ostium.core.look.House;
 
 /**
  * A file of trades as it is written: a family, and its trades, which take from the family what they do not say.
@@ -27,6 +28,7 @@ record TradeFile(Entry family, List<Entry> trades) {
             Goal goal,
             String motif,
             List<String> moods,
+            List<House> houses,
             List<Trade.UsualService> services,
             List<Trade.UsualPractice> practices,
             List<Trade.UsualField> form,
@@ -50,6 +52,7 @@ record TradeFile(Entry family, List<Entry> trades) {
                 first(own.goal(), family.goal()),
                 first(own.motif(), family.motif()),
                 first(own.moods(), family.moods()),
+                first(own.houses(), family.houses()),
                 all(own.services()),
                 joined(own.practices(), family.practices(), Trade.UsualPractice::key),
                 joined(own.form(), family.form(), Trade.UsualField::key),
@@ -74,6 +77,7 @@ record TradeFile(Entry family, List<Entry> trades) {
         parts.put("goal", own.goal());
         parts.put("motif", own.motif());
         parts.put("moods", own.moods());
+        parts.put("houses", own.houses());
         parts.put("practices", own.practices());
         parts.put("form", own.form());
         Set<String> inherited = new TreeSet<>();

@@ -63,7 +63,7 @@ class ChangesTest {
                         new Change("Services and prices", "Rows in another order", "", "")),
                 row.apply(
                         new SectionEdit.SetLayout(
-                                services.id(), services.layout().equals("board") ? "stubs" : "board"),
+                                services.id(), services.layout().equals("rows") ? "cards" : "rows"),
                         new Change("Services and prices", "Laid out differently", "", "")));
     }
 

@@ -9,8 +9,11 @@ import java.util.stream.Stream;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import ostium.core.Samples;
+import ostium.core.draft.Seed;
+import ostium.core.look.House;
 import ostium.core.look.Look;
 import ostium.core.site.Site;
+import ostium.core.trade.TradeCatalogue;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -43,8 +46,11 @@ class SharedFixturesTest {
     @ParameterizedTest(name = "{0}")
     @MethodSource("cases")
     void theSiteAfterAnEditIsTheSameAsInTheBrowser(Case each) throws IOException {
-        State state =
-                new State(Samples.sheet("ashlatch"), fixtures().site(), new Look("workshop", "soot", "chimney"), null);
+        State state = new State(
+                Samples.sheet("ashlatch"),
+                fixtures().site(),
+                Look.of(TradeCatalogue.shipped().byId("chimney-sweep"), House.WORKSHOP, new Seed(1)),
+                null);
         JsonNode after = JSON.readTree(
                 JSON.writeValueAsString(each.edit().apply(state).state().site()));
         assertThat(after).isEqualTo(each.after());

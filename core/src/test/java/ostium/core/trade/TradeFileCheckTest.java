@@ -33,6 +33,7 @@ class TradeFileCheckTest {
               goal: write
               motif: leaf
               moods: [lamp]
+              houses: [kiosk, studio, garden]
               practices: []
             trades:
               - id: kite-maker
@@ -60,13 +61,13 @@ class TradeFileCheckTest {
     @ParameterizedTest(name = "{0} → {1}: line {2}")
     @CsvSource({
         "coming: both, coming: perhaps, 4",
-        "price: from, price: 40, 15",
-        "act: make kites, act: Make kites, 15",
-        "How high?, How high, 16",
-        "doing: kite making, going: kite making, 11",
+        "price: from, price: 40, 16",
+        "act: make kites, act: Make kites, 16",
+        "How high?, How high, 17",
+        "doing: kite making, going: kite making, 12",
         "moods: [lamp], moods: [pink], 8",
-        "Kites made, Best kites made, 15",
-        "In what wind?, What is £40?, 16"
+        "Kites made, Best kites made, 16",
+        "In what wind?, What is £40?, 17"
     })
     void aMistakeNamesTheFileAndTheLine(String right, String wrong, int line) {
         assertThat(TradeFileCheck.mistakes("kites.yaml", RIGHT.replace(right, wrong)))
