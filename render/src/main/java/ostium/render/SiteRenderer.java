@@ -157,7 +157,7 @@ public final class SiteRenderer {
         parts.add(named("site", "css", "text/css", Stylesheet.of(look, ornaments, hours, shared.pictures())));
         parts.add(named("site", "js", "text/javascript", Resource.text("/ostium/houses/site.js")));
         if (shared.scene()) {
-            parts.add(named("scene", "svg", "image/svg+xml", Scenes.draw(look.motif(), paint)));
+            parts.add(named("scene", "svg", "image/svg+xml", Scenes.draw(look.scene(), look.motif(), paint)));
         }
         String icon = Resource.text("/ostium/motifs/" + iconOf(look.motif()) + ".svg");
         parts.add(named("icon", "svg", "image/svg+xml", Favicon.of(icon, paint)));

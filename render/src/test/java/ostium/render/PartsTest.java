@@ -193,7 +193,7 @@ class PartsTest {
         @EnumSource(House.class)
         void ofAStylesheetAreItsCardsAndNoOthers(House house) {
             PaintMix mix = PaintMixes.all().get(3).mix();
-            Look look = new Look(house, mix, "", Shape.HOUSE, Motion.NONE, "house");
+            Look look = new Look(house, mix, "", Shape.HOUSE, Motion.NONE, "house", "facade");
             String css = Stylesheet.of(look, Map.of(), null, "");
             assertThat(css).contains("--paint:" + look.paint().paint()).doesNotContain("/*", "  ");
             assertThat(Pattern.compile("#[0-9a-f]{6}")

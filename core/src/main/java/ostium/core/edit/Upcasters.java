@@ -136,6 +136,6 @@ final class Upcasters {
                 .put("ink", colours.get(1))
                 .put("paint", colours.get(2))
                 .put("trim", colours.get(3));
-        look.put("type", "").put("shape", "house").put("motion", "gentle");
+        look.put("type", "").put("shape", "house").put("motion", "gentle").put("scene", "roofs");
     }
 }

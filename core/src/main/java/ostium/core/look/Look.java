@@ -13,8 +13,9 @@ import ostium.core.trade.Trade;
  * @param shape how corners are cut
  * @param motion whether anything moves
  * @param motif drawing that stands for the trade
+ * @param scene scene of the picture drawer that stands where the owner has no photograph
  */
-public record Look(House house, PaintMix mix, String type, Shape shape, Motion motion, String motif) {
+public record Look(House house, PaintMix mix, String type, Shape shape, Motion motion, String motif, String scene) {
     /** How often a house of a trade is drawn: the first one every second time. */
     private static final double[] SHARES = {0.5, 0.8, 1};
 
@@ -30,7 +31,13 @@ public record Look(House house, PaintMix mix, String type, Shape shape, Motion m
     /** A look of one house that suits the trade. */
     public static Look of(Trade trade, House house, Seed seed) {
         return new Look(
-                house, PaintMixes.forMoods(trade.moods(), house, seed), "", Shape.HOUSE, Motion.GENTLE, trade.motif());
+                house,
+                PaintMixes.forMoods(trade.moods(), house, seed),
+                "",
+                Shape.HOUSE,
+                Motion.GENTLE,
+                trade.motif(),
+                PictureDrawer.of(trade).id());
     }
 
     /** A house that suits the trade, by the seed; the first one most often. */
@@ -54,22 +61,26 @@ public record Look(House house, PaintMix mix, String type, Shape shape, Motion m
     }
 
     public Look withHouse(House other) {
-        return new Look(other, mix, type, shape, motion, motif);
+        return new Look(other, mix, type, shape, motion, motif, scene);
     }
 
     public Look withMix(PaintMix other) {
-        return new Look(house, other, type, shape, motion, motif);
+        return new Look(house, other, type, shape, motion, motif, scene);
     }
 
     public Look withType(String other) {
-        return new Look(house, mix, other, shape, motion, motif);
+        return new Look(house, mix, other, shape, motion, motif, scene);
     }
 
     public Look withShape(Shape other) {
-        return new Look(house, mix, type, other, motion, motif);
+        return new Look(house, mix, type, other, motion, motif, scene);
     }
 
     public Look withMotion(Motion other) {
-        return new Look(house, mix, type, shape, other, motif);
+        return new Look(house, mix, type, shape, other, motif, scene);
+    }
+
+    public Look withScene(String other) {
+        return new Look(house, mix, type, shape, motion, motif, other);
     }
 }

@@ -13,10 +13,12 @@ public final class RoofScene {
     private static final int COURSES = 29;
 
     private final PaintCard paint;
+    private final Colour light;
     private final StringBuilder out = new StringBuilder(30_000);
 
     private RoofScene(PaintCard paint) {
         this.paint = paint;
+        this.light = new Drawing(paint, 0).light();
     }
 
     /** @param brush whether a sweep's brush stands in the chimney pot */
@@ -46,13 +48,13 @@ public final class RoofScene {
                 "<svg xmlns=\"http://www.w3.org/2000/svg\" viewBox=\"0 0 800 760\" preserveAspectRatio=\"xMidYMax slice\"><defs>");
         add(
                 "<linearGradient id=\"s\" x1=\"0\" y1=\"0\" x2=\"0\" y2=\"1\"><stop offset=\"0\" stop-color=\"%s\"/><stop offset=\".5\" stop-color=\"%s\"/><stop offset=\".72\" stop-color=\"%s\"/></linearGradient>",
-                grey(24), grey(8), paint.trim().mix(45, paint.panel()));
+                grey(24), grey(8), light.mix(45, paint.panel()));
         add(
                 "<linearGradient id=\"b\" x1=\"0\" x2=\"1\"><stop offset=\"0\" stop-color=\"%s\"/><stop offset=\".35\" stop-color=\"%s\"/><stop offset=\"1\" stop-color=\"%s\"/></linearGradient>",
-                brick(78, paint.trim()), paint.brick(), brick(72, paint.ink()));
+                brick(78, light), paint.brick(), brick(72, paint.ink()));
         add(
                 "<linearGradient id=\"p\" x1=\"0\" x2=\"1\"><stop offset=\"0\" stop-color=\"%s\"/><stop offset=\".4\" stop-color=\"%s\"/><stop offset=\"1\" stop-color=\"%s\"/></linearGradient>",
-                paint.trim().mix(60, paint.brick()), brick(80, paint.trim()), brick(60, paint.ink()));
+                light.mix(60, paint.brick()), brick(80, light), brick(60, paint.ink()));
         add(
                 "<pattern id=\"l\" width=\"44\" height=\"36\" patternUnits=\"userSpaceOnUse\" patternTransform=\"skewX(-26)\"><path d=\"M0 .75H44M0 18.75H44M11 0V18M33 18V36\" fill=\"none\" stroke-width=\"1.5\" stroke=\"%s\"/></pattern>",
                 grey(55));
@@ -65,14 +67,14 @@ public final class RoofScene {
                     "<rect y=\"%d\" width=\"800\" height=\"%.1f\" fill=\"%s\" opacity=\".5\"/>",
                     8 + i * 11, 4.2 * (1 - i / 40.0), grey(44));
         }
-        add("<circle cx=\"250\" cy=\"452\" r=\"118\" fill=\"%s\"/>", paint.trim());
+        add("<circle cx=\"250\" cy=\"452\" r=\"118\" fill=\"%s\"/>", light);
         add(
                 "<path d=\"M0 470 70 452 150 466 220 470H800V560H0Z\" fill=\"%s\"/><rect y=\"470\" width=\"800\" height=\"90\" fill=\"%s\"/>",
                 grey(34), grey(24));
         for (int i = 0; i < 7; i++) {
             add(
                     "<rect x=\"%d\" y=\"%d\" width=\"%d\" height=\"3\" fill=\"%s\" opacity=\"%.1f\"/>",
-                    150 + i * 6, 474 + i * 9, 200 - i * 12, paint.trim(), .9 - i * .1);
+                    150 + i * 6, 474 + i * 9, 200 - i * 12, light, .9 - i * .1);
         }
         int[][] masts = {{392, 92}, {414, 70}, {452, 104}, {476, 64}, {40, 60}, {64, 78}};
         for (int[] mast : masts) {
@@ -94,7 +96,7 @@ public final class RoofScene {
         for (int x : new int[] {204, 254, 330}) {
             add(
                     "<rect x=\"%d\" y=\"570\" width=\"26\" height=\"34\" fill=\"%s\"/><path d=\"M%d 570v34M%d 587h26\" stroke=\"%s\" stroke-width=\"2.5\"/>",
-                    x, x == 254 ? paint.trim() : grey(64), x + 13, x, grey(20));
+                    x, x == 254 ? light : grey(64), x + 13, x, grey(20));
         }
         smallStack(690, 470, 44, 80, 72);
         house(640, 560, 170, 84, 160, 44, true);
@@ -103,9 +105,7 @@ public final class RoofScene {
         String plane = "M-40 770 96 596 560 690 640 770Z";
         add("<path d=\"M0 770V716L330 628 800 742V770Z\" fill=\"%s\"/>", grey(90));
         add("<path d=\"%s\" fill=\"%s\"/><path d=\"%s\" fill=\"url(#l)\"/>", plane, grey(82), plane);
-        add(
-                "<path d=\"M96 596 560 690\" stroke=\"%s\" stroke-width=\"6\" fill=\"none\"/>",
-                paint.trim().mix(40, paint.ink()));
+        add("<path d=\"M96 596 560 690\" stroke=\"%s\" stroke-width=\"6\" fill=\"none\"/>", light.mix(40, paint.ink()));
     }
 
     private void house(int x, int y, int width, int rise, int height, int tone, boolean lit) {
@@ -122,7 +122,7 @@ public final class RoofScene {
         if (lit) {
             add(
                     "<rect x=\"%d\" y=\"%d\" width=\"22\" height=\"28\" fill=\"%s\"/><path d=\"M%d %dv28M%d %dh22\" stroke=\"%s\" stroke-width=\"2.5\"/>",
-                    middle - 11, y + 8, paint.trim(), middle, y + 8, middle - 11, y + 22, grey(80));
+                    middle - 11, y + 8, light, middle, y + 8, middle - 11, y + 22, grey(80));
         }
     }
 
@@ -138,7 +138,7 @@ public final class RoofScene {
                 x - 3, y - 5, width + 6, brick(tone - 20, paint.ink()));
         add(
                 "<rect x=\"%d\" y=\"%d\" width=\"%.1f\" height=\"15\" fill=\"%s\"/>",
-                x + 4, y - 19, width * .3, brick(tone, paint.trim()));
+                x + 4, y - 19, width * .3, brick(tone, light));
         add(
                 "<rect x=\"%.1f\" y=\"%d\" width=\"%.1f\" height=\"15\" fill=\"%s\"/>",
                 x + width * .55, y - 19, width * .3, brick(tone - 10, paint.ink()));
@@ -175,13 +175,13 @@ public final class RoofScene {
         add("<path d=\"%s\" stroke=\"%s\" stroke-width=\"1.6\" opacity=\".45\"/>", joints, joint);
         add(
                 "<rect x=\"%d\" y=\"%d\" width=\"%d\" height=\"20\" fill=\"%s\"/>",
-                x - 10, y - 16, width + 20, brick(82, paint.trim()));
+                x - 10, y - 16, width + 20, brick(82, light));
         add(
                 "<rect x=\"%d\" y=\"%d\" width=\"%d\" height=\"20\" fill=\"%s\"/>",
                 x + width + 10, y - 16, side, brick(38, paint.ink()));
         add(
                 "<rect x=\"%d\" y=\"%d\" width=\"%d\" height=\"20\" fill=\"%s\"/>",
-                x - 18, y - 34, width + 36, brick(92, paint.trim()));
+                x - 18, y - 34, width + 36, brick(92, light));
         add(
                 "<rect x=\"%d\" y=\"%d\" width=\"%d\" height=\"20\" fill=\"%s\"/>",
                 x + width + 18, y - 34, side, brick(32, paint.ink()));
@@ -211,7 +211,7 @@ public final class RoofScene {
         add("<path d=\"%s\" stroke=\"%s\" stroke-width=\"2\"/>", bristles, paint.ink());
         add(
                 "<circle cx=\"%d\" cy=\"%d\" r=\"13\" fill=\"%s\"/><circle cx=\"%d\" cy=\"%d\" r=\"5\" fill=\"%s\"/>",
-                x, y, paint.ink(), x, y, paint.trim());
+                x, y, paint.ink(), x, y, light);
     }
 
     private void pot(int x, int y, int width, int height) {
