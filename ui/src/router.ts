@@ -15,6 +15,8 @@ export const { navigate, route } = createRouter({
   '/sites': () => import('./screens/sites/Sites.svelte'),
   '/sites/:id': Opening,
   '/sites/:id/page': () => import('./screens/page/Page.svelte'),
+  '/sites/:id/drafts': () => import('./screens/page/DraftsLater.svelte'),
+  '/sites/:id/look': () => import('./screens/look/Look.svelte'),
   '/sites/:id/publish': () => import('./screens/publish/Publish.svelte'),
   '/sites/:id/people': () => import('./screens/sites/People.svelte'),
   '/sites/:id/enquiries': () => import('./screens/enquiries/Enquiries.svelte'),

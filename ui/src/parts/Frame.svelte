@@ -23,7 +23,8 @@
   const name = $derived(site?.sheet.lines.name.trim() || 'Ostium');
   const places = $derived([
     { path: `/sites/${id}`, words: 'Facts', waits: '' },
-    { path: `/sites/${id}/page`, words: 'Page', waits: '' },
+    { path: `/sites/${id}/page`, words: site?.view?.kept === false ? 'Drafts' : 'Page', waits: '' },
+    ...(site?.view?.kept ? [{ path: `/sites/${id}/look`, words: 'Look', waits: '' }] : []),
     {
       path: `/sites/${id}/enquiries`,
       words: 'Enquiries',

@@ -66,6 +66,7 @@
           <button class="act main" type="button" onclick={again} disabled={busy}
             >{busy ? 'Drafting …' : 'Draft it again'}</button
           >
+          <a class="act" href="/sites/{manuscript.id}/drafts">Lay out three drafts</a>
           <p class="quiet">
             Our words are chosen anew. What you confirmed or wrote stays; what has no place in the new draft
             is kept in a hidden section. One step back undoes it.

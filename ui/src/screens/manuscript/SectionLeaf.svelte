@@ -6,7 +6,7 @@
   import MessagesTo from './MessagesTo.svelte';
   import ServiceRows from './ServiceRows.svelte';
   import TextEditor from './TextEditor.svelte';
-  import { factsOf, nameOf } from './sections';
+  import { factsOf, layouts, nameOf } from './sections';
 
   /** One section of the manuscript: its margin, its words, and, when it is chosen, its tools. */
   let { manuscript, section }: { manuscript: ManuscriptState; section: Section } = $props();
@@ -23,7 +23,6 @@
   const facts = $derived(
     factsOf(section.kind).flatMap((id) => manuscript.view?.facts.find((fact) => fact.id === id) ?? [])
   );
-  const layouts: Record<string, string[]> = { OPENING: ['ticket', 'bill'], SERVICES: ['board', 'stubs'] };
 
   function look(slot: string): 'headline' | 'heading' | 'body' | 'button' {
     if (slot === 'headline') return 'headline';

@@ -28,3 +28,17 @@ const FACTS: Record<string, string[]> = {
 export function factsOf(kind: string): string[] {
   return FACTS[kind] ?? [];
 }
+
+/** The ways a kind of section can be laid out in every house, as the server knows them (`SectionKind` in core). */
+export const layouts: Record<string, string[]> = {
+  MASTHEAD: ['plain', 'stacked'],
+  OPENING: ['beside', 'across'],
+  SERVICES: ['rows', 'cards'],
+  ABOUT: ['record', 'story'],
+  TESTIMONIALS: ['slips', 'voices'],
+  HOURS: ['sheet', 'lines'],
+  PLACE: ['list', 'wide'],
+  QUESTIONS: ['cards', 'pairs'],
+  ENQUIRY: ['sheet', 'letter'],
+  FOOTER: ['plain', 'quiet']
+};

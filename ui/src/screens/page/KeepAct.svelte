@@ -6,7 +6,19 @@
   import SignUpFields from '../sign-in/SignUpFields.svelte';
 
   /** Keeps the draft: from here on its words can be changed. The first time, an account is made in three fields. */
-  let { site, kept }: { site: SiteState; kept: () => void } = $props();
+  let {
+    site,
+    kept,
+    at,
+    main = true,
+    describedby
+  }: {
+    site: SiteState;
+    kept: () => void;
+    at: { round: number; place: number };
+    main?: boolean;
+    describedby?: string;
+  } = $props();
 
   let open = $state(false);
   let busy = $state(false);
@@ -34,7 +46,8 @@
         return;
       }
       const { data, error, response } = await api.POST('/api/sites/{id}/kept', {
-        params: { path: { id: site.view.id } }
+        params: { path: { id: site.view.id } },
+        body: at
       });
       if (!data) {
         fault = problemOf(error, response);
@@ -52,7 +65,12 @@
 </script>
 
 {#if fault.detail && !open}<span class="fault" role="alert">{fault.detail}</span>{/if}
-<button class="act main" onclick={press} disabled={busy || !site.view || site.view.missing.length > 0}
+<button
+  class="act"
+  class:main
+  aria-describedby={describedby}
+  onclick={press}
+  disabled={busy || !site.view || site.view.missing.length > 0}
   >{busy && !open ? 'Keeping …' : 'Keep this one'}</button
 >
 

@@ -21,5 +21,5 @@
 {:else if site.view?.kept}
   {#key site.view.id}<Manuscript {site} />{/key}
 {:else if site.view}
-  <Draft {site} />
+  <Draft {site} kept={() => window.scrollTo(0, 0)} />
 {/if}

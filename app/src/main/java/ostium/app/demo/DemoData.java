@@ -17,15 +17,20 @@ import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
 import ostium.app.account.Account;
 import ostium.app.account.AccountService;
+import ostium.app.drafting.DraftRounds;
 import ostium.app.enquiry.EnquiryService;
 import ostium.app.files.KeptFiles;
 import ostium.app.publishing.PublishingService;
 import ostium.app.site.SiteLog;
 import ostium.app.site.SiteService;
 import ostium.app.site.StoredSite;
+import ostium.core.draft.Arrangement;
+import ostium.core.draft.Extent;
+import ostium.core.draft.Recipe;
 import ostium.core.edit.SheetEdit;
 import ostium.core.enquiry.Form;
 import ostium.core.format.LocalBusinessReader;
+import ostium.core.look.House;
 import ostium.core.picture.FileReader;
 import ostium.core.picture.TakenFile;
 import ostium.core.sheet.Line;
@@ -40,12 +45,18 @@ class DemoData {
     static final String PASSWORD = "quillhaven";
     private static final long SEED = 1;
 
+    /** Seeds of looks: soot and sulphur, felt and blush. */
+    private static final long WORKSHOP_COLOURS = 1;
+
+    private static final long PARLOUR_COLOURS = 1;
+
     private final AccountService accounts;
     private final SiteService sites;
     private final SiteLog log;
     private final PublishingService publishing;
     private final EnquiryService enquiries;
     private final KeptFiles files;
+    private final DraftRounds rounds;
     private final Clock clock;
 
     DemoData(
@@ -55,6 +66,7 @@ class DemoData {
             PublishingService publishing,
             EnquiryService enquiries,
             KeptFiles files,
+            DraftRounds rounds,
             Clock clock) {
         this.accounts = accounts;
         this.sites = sites;
@@ -62,6 +74,7 @@ class DemoData {
         this.publishing = publishing;
         this.enquiries = enquiries;
         this.files = files;
+        this.rounds = rounds;
         this.clock = clock;
     }
 
@@ -105,7 +118,7 @@ class DemoData {
                         "A tuning lever on the pins of a grand piano",
                         "focus",
                         "60,15"));
-        log.keepDraft(site, tom.id(), tom.email());
+        log.keepDraft(site, tom.id(), tom.email(), recipe(House.PARLOUR, PARLOUR_COLOURS, Extent.ONE));
         site = sites.byId(site.id()).orElseThrow();
         log.edit(
                 site,
@@ -115,15 +128,19 @@ class DemoData {
                 new SheetEdit.SetLine("hours", "Tue-Fri 10-6, Sat 10-2ish"));
     }
 
-    /** Facts given, and nothing kept yet. */
+    /** Three drafts on the table, and nothing kept yet. */
     private void bellkite() throws IOException, LocalBusinessReader.Unreadable {
         Account marguerite = accounts.signUp("Marguerite Bell", "marguerite@bellkite.example", PASSWORD);
-        sites.create(
+        rounds.first(sites.create(
                 marguerite.id(),
                 null,
                 sheet("bellkite")
                         .with(Line.EMAIL, "marguerite@bellkite.example")
-                        .with(Line.EXCEPTIONS, "Thanksgiving closed"));
+                        .with(Line.EXCEPTIONS, "Thanksgiving closed")));
+    }
+
+    private static Recipe recipe(House house, long colours, Extent extent) {
+        return new Recipe(SEED, SEED, colours, house, extent, Arrangement.USUAL);
     }
 
     private static TypedSheet sheet(String business) throws IOException, LocalBusinessReader.Unreadable {
@@ -146,7 +163,7 @@ class DemoData {
                         .with(Line.EXCEPTIONS, closure + " closed (guild meeting)\nChristmas Day closed")
                         .withHidden(List.of("email")));
         site = gives(site, ada, "document", "price-list.pdf", Map.of("title", "Price list"));
-        log.keepDraft(site, ada.id(), ada.email());
+        log.keepDraft(site, ada.id(), ada.email(), recipe(House.WORKSHOP, WORKSHOP_COLOURS, Extent.FEW));
         site = sites.byId(site.id()).orElseThrow();
         publishing.publish(site, "ashlatch");
         String nests = sites.state(site).sheet().services().stream()

@@ -13,7 +13,6 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
-import ostium.app.account.Account;
 import ostium.app.site.SiteAccess;
 import ostium.app.site.SiteLog;
 import ostium.app.site.SiteService;
@@ -24,7 +23,6 @@ import ostium.core.draft.Seed;
 import ostium.core.edit.Edit;
 import ostium.core.edit.Redraft;
 import ostium.core.edit.State;
-import ostium.core.sheet.SheetReading;
 import ostium.core.site.SectionKind;
 import ostium.core.snag.Snags;
 import tools.jackson.databind.JsonNode;
@@ -74,22 +72,6 @@ class EditingController {
     record Fix(long revision, String rule, String section, String text) {}
 
     record Revision(long revision) {}
-
-    /** Keeps the draft as it is drawn: from here on it has words of its own. Needs an account. */
-    @PostMapping("/api/sites/{id}/kept")
-    ManuscriptView keep(@PathVariable String id, HttpServletRequest request) {
-        StoredSite site = access.require(id, request);
-        Account account = access.requireAccount();
-        State state = sites.state(site);
-        if (!state.isKept()) {
-            SheetReading reading = sites.read(state);
-            if (!reading.isEnough()) {
-                throw Problem.at("", "Still needed: " + String.join(", ", reading.missing()) + ".");
-            }
-            log.keepDraft(site, account.id(), account.email());
-        }
-        return manuscripts.view(answers.again(site), account.id());
-    }
 
     @GetMapping("/api/sites/{id}/manuscript")
     ManuscriptView show(@PathVariable String id, HttpServletRequest request) {

@@ -8,12 +8,15 @@ import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.springframework.stereotype.Component;
+import ostium.app.drafting.DraftRounds;
 import ostium.app.files.SiteFiles;
 import ostium.app.site.PreviewTokens;
 import ostium.app.site.SiteService;
 import ostium.app.site.StoredSite;
 import ostium.app.web.Origins;
+import ostium.core.draft.Draft;
 import ostium.core.edit.State;
+import ostium.core.look.House;
 import ostium.core.sheet.SheetReading;
 import ostium.render.RenderedFile;
 import ostium.render.SiteRenderer;
@@ -22,18 +25,22 @@ import ostium.render.Target;
 /** The page taking shape, drawn anew for every request by the renderer that also publishes. */
 @Component
 class PreviewPages {
-    private static final Pattern PATH = Pattern.compile("/([A-Za-z0-9_-]{20,80})/(.*)");
+    /** A token, then a draft of the table or a house that is only tried on, then the file. */
+    private static final Pattern PATH =
+            Pattern.compile("/([A-Za-z0-9_-]{20,80})/(?:drafts/(\\d{1,4})/(\\d)/|house/([a-z]{4,10})/)?(.*)");
 
     private final PreviewTokens tokens;
     private final SiteService sites;
     private final Origins origins;
     private final SiteFiles files;
+    private final DraftRounds rounds;
 
-    PreviewPages(PreviewTokens tokens, SiteService sites, Origins origins, SiteFiles files) {
+    PreviewPages(PreviewTokens tokens, SiteService sites, Origins origins, SiteFiles files, DraftRounds rounds) {
         this.tokens = tokens;
         this.sites = sites;
         this.origins = origins;
         this.files = files;
+        this.rounds = rounds;
     }
 
     void answer(HttpServletRequest request, HttpServletResponse response) throws IOException {
@@ -49,7 +56,7 @@ class PreviewPages {
             Wire.plainPage(response, 404, "This preview has ended", "Reload the page beside it.");
             return;
         }
-        String name = matcher.group(2).isEmpty() ? "index.html" : matcher.group(2);
+        String name = matcher.group(5).isEmpty() ? "index.html" : matcher.group(5);
         State state = sites.state(site.get());
         SheetReading reading = sites.read(state);
         Optional<SiteFiles.Content> given = files.of(site.get(), reading.brief(), name);
@@ -57,8 +64,12 @@ class PreviewPages {
             Wire.picture(response, given.get().contentType(), given.get().bytes());
             return;
         }
-        List<RenderedFile> rendered =
-                SiteRenderer.shipped().render(reading.brief(), state.draft(reading), Target.preview());
+        Optional<Draft> draft = draft(site.get(), state, reading, matcher);
+        if (draft.isEmpty()) {
+            Wire.plainPage(response, 404, "No such draft", "There is no draft at this address.");
+            return;
+        }
+        List<RenderedFile> rendered = SiteRenderer.shipped().render(reading.brief(), draft.get(), Target.preview());
         Optional<RenderedFile> file =
                 rendered.stream().filter(each -> isAskedFor(each.path(), name)).findFirst();
         if (file.isEmpty()) {
@@ -66,6 +77,20 @@ class PreviewPages {
             return;
         }
         Wire.bytes(response, 200, file.get().contentType(), file.get().bytes());
+    }
+
+    private Optional<Draft> draft(StoredSite site, State state, SheetReading reading, Matcher asked) {
+        if (asked.group(2) != null) {
+            return rounds.recipe(
+                            site,
+                            new DraftRounds.Place(Integer.parseInt(asked.group(2)), Integer.parseInt(asked.group(3))))
+                    .map(recipe -> recipe.draft(reading.brief()));
+        }
+        Draft present = state.draft(reading);
+        return asked.group(4) == null
+                ? Optional.of(present)
+                : House.named(asked.group(4))
+                        .map(house -> new Draft(present.site(), present.look().withHouse(house), present.plan()));
     }
 
     /** The site may have changed between a page and its stylesheet: then the present one is given. */

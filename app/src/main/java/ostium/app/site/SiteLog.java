@@ -16,10 +16,12 @@ import org.springframework.transaction.support.TransactionSynchronizationManager
 import ostium.app.site.LogMapper.LoggedEdit;
 import ostium.app.web.Problem;
 import ostium.core.draft.Draft;
+import ostium.core.draft.Recipe;
 import ostium.core.edit.Applied;
 import ostium.core.edit.Consequences;
 import ostium.core.edit.Edit;
 import ostium.core.edit.EditRefused;
+import ostium.core.edit.SheetEdit;
 import ostium.core.edit.State;
 import ostium.core.edit.Steps;
 import ostium.core.edit.Stored;
@@ -160,17 +162,23 @@ public class SiteLog {
      *
      * @param author account that keeps it
      * @param messagesTo where messages from the form go at first
+     * @param recipe the draft of the table that is kept; null keeps the one the site gives by itself
      */
     @Transactional
-    public void keepDraft(StoredSite site, String author, String messagesTo) {
+    public void keepDraft(StoredSite site, String author, String messagesTo, Recipe recipe) {
         long revision = log.lockRevision(site.id()).orElseThrow(Problem::notFound);
         State state = stateAt(site.id(), revision);
         if (state.isKept()) {
             return;
         }
-        Draft draft = state.draft(read(state));
+        Draft draft = recipe == null
+                ? state.draft(read(state))
+                : recipe.draft(read(state).brief());
+        long seed = recipe == null ? state.sheet().seed() : recipe.words();
         Edit edit = new WholeEdit.Several(List.of(
-                new WholeEdit.PutDraft(draft.site(), draft.look()), new WholeEdit.SendMessagesTo(List.of(messagesTo))));
+                new SheetEdit.SetLine("seed", String.valueOf(seed)),
+                new WholeEdit.PutDraft(draft.site(), draft.look()),
+                new WholeEdit.SendMessagesTo(List.of(messagesTo))));
         append(
                 site.id(),
                 revision + 1,

@@ -13,6 +13,10 @@ import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
 class Interface implements WebMvcConfigurer {
     @Override
     public void addResourceHandlers(ResourceHandlerRegistry registry) {
+        // The letters sites can be set in, for the screen on which they are chosen.
+        registry.addResourceHandler("/letters/**")
+                .addResourceLocations("classpath:/ostium/fonts/")
+                .setCacheControl(CacheControl.maxAge(Duration.ofDays(1)).cachePublic());
         registry.addResourceHandler("/assets/**")
                 .addResourceLocations("classpath:/static/assets/")
                 .setCacheControl(

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.stream.Stream;
 import ostium.core.look.House;
+import ostium.core.look.Look;
 import ostium.core.look.PaintMixes;
 
 /**
@@ -21,6 +22,11 @@ public final class DraftTable {
 
     private static final int TRIES = 5;
     private static final int LOOKS_TRIED = 5;
+
+    /** Far enough that a draft of one site is never that of a neighbour, whose seeds follow one another. */
+    private static final long STRIDE = 1_000_000;
+
+    private static final int ROUNDS = 997;
 
     /** A draft on the table, with what it is made by. */
     public record Proposal(Recipe recipe, Draft draft, Tone tone) {
@@ -59,7 +65,7 @@ public final class DraftTable {
     /**
      * Another round.
      *
-     * @param seed the first of {@code count} in a row that nobody has used
+     * @param seed the seed of the site: the first draft of the first round is the one it gives by itself
      * @param round how many rounds were drawn before: each begins with houses the last one did not have
      * @param pins recipes whose words, look or order every draft of the round has
      */
@@ -85,7 +91,7 @@ public final class DraftTable {
         Proposal best = null;
         double bestApart = -1;
         for (int attempt = 0; attempt < TRIES; attempt++) {
-            Proposal candidate = proposal(brief, recipe(seed.value() + place, round, count, place, attempt));
+            Proposal candidate = proposal(brief, recipe(seed, round, count, place, attempt));
             double apart = apart(candidate);
             if (apart > bestApart) {
                 best = candidate;
@@ -106,26 +112,31 @@ public final class DraftTable {
                 .orElse(1);
     }
 
-    private Recipe recipe(long words, int round, int count, int place, int attempt) {
-        long other = words * TRIES + attempt;
-        House house = brief.wishes().house().orElseGet(() -> house(round * count + place));
+    private Recipe recipe(Seed seed, int round, int count, int place, int attempt) {
+        int number = round * count + place;
+        long own = seed.value() + STRIDE * (number + (long) ROUNDS * attempt);
+        House house = brief.wishes().house().orElseGet(() -> house(seed, number));
         Arrangement[] arrangements = Arrangement.values();
         Recipe recipe = new Recipe(
-                words + (long) attempt * count,
-                other,
-                look(other, house),
+                own,
+                own,
+                drawn.isEmpty() ? own : look(own, house),
                 house,
-                brief.wishes().extent().orElseGet(() -> extent(place + round)),
-                arrangements[(place + round) % arrangements.length]);
+                brief.wishes().extent().orElseGet(() -> extent(number)),
+                arrangements[number % arrangements.length]);
         for (Map.Entry<Pin, Recipe> pin : pins.entrySet()) {
             recipe = recipe.with(pin.getKey(), pin.getValue());
         }
         return recipe;
     }
 
-    /** The houses of the trade first, then the others, then again. */
-    private House house(int number) {
-        List<House> all = Stream.concat(brief.trade().houses().stream(), Stream.of(House.values()))
+    /** The house the seed gives first, then the others of the trade, then those that are left, then again. */
+    private House house(Seed seed, int number) {
+        List<House> all = Stream.of(
+                        Stream.of(Look.house(brief.trade(), seed)),
+                        brief.trade().houses().stream(),
+                        Stream.of(House.values()))
+                .flatMap(part -> part)
                 .distinct()
                 .toList();
         return all.get(number % all.size());

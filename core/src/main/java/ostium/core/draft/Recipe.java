@@ -9,7 +9,7 @@ import ostium.core.look.House;
  * @param order seed of the layouts of sections
  * @param look seed of the colours
  * @param house family of layouts
- * @param extent one page or a few
+ * @param extent one page or a few, unless the owner has a wish
  * @param arrangement order of the sections
  */
 public record Recipe(long words, long order, long look, House house, Extent extent, Arrangement arrangement) {

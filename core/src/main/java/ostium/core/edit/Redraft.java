@@ -8,6 +8,7 @@ import java.util.Optional;
 import ostium.core.draft.Draft;
 import ostium.core.draft.Drafter;
 import ostium.core.draft.Plan;
+import ostium.core.draft.Recipe;
 import ostium.core.draft.Seed;
 import ostium.core.sheet.SheetReading;
 import ostium.core.site.Item;
@@ -105,6 +106,18 @@ public final class Redraft {
         return new WholeEdit.Several(List.of(
                 new SheetEdit.SetLine("seed", String.valueOf(seed.value())),
                 new WholeEdit.PutDraft(new Carried(site, draft.site()).site(), state.look())));
+    }
+
+    /**
+     * A draft of the drafts table for a site that has one: as {@link #whole}, and in the look of the draft, so that what
+     * was seen on the table is what is kept.
+     */
+    public static Edit kept(State state, SheetReading reading, Recipe recipe) {
+        Site site = Kept.site(state);
+        Draft draft = recipe.draft(reading.brief());
+        return new WholeEdit.Several(List.of(
+                new SheetEdit.SetLine("seed", String.valueOf(recipe.words())),
+                new WholeEdit.PutDraft(new Carried(site, draft.site()).site(), draft.look())));
     }
 
     private static Optional<Section> drafted(SheetReading reading, SectionKind kind, Seed seed) {

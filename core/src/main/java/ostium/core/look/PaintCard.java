@@ -122,7 +122,7 @@ public record PaintCard(
     }
 
     private static Colour soft(Colour panel, Colour paint) {
-        return panel.mix(90, paint);
+        return panel.mix(95, paint);
     }
 
     /** Rules on the main colour. */

@@ -65,6 +65,15 @@ class DraftTableTest {
     }
 
     @Test
+    void theFirstDraftIsTheOneTheSiteGivesByItself() {
+        for (long seed = 1; seed < 12; seed++) {
+            Brief brief = brief("piano-tuner");
+            assertThat(DraftTable.draw(brief, new Seed(seed), 3).get(0).draft())
+                    .isEqualTo(Drafter.draft(brief, new Seed(seed)));
+        }
+    }
+
+    @Test
     void aRecipeMakesTheSameDraftAgain() {
         Brief brief = brief("tailor");
         for (DraftTable.Proposal proposal : DraftTable.draw(brief, new Seed(7), 3)) {
@@ -76,8 +85,8 @@ class DraftTableTest {
     void anotherRoundBeginsWithOtherHouses() {
         Brief brief = brief("piano-tuner");
         List<House> first = houses(DraftTable.draw(brief, new Seed(10), 0, 3, Map.of()));
-        List<House> second = houses(DraftTable.draw(brief, new Seed(13), 1, 3, Map.of()));
-        assertThat(first).containsExactlyElementsOf(brief.trade().houses());
+        List<House> second = houses(DraftTable.draw(brief, new Seed(10), 1, 3, Map.of()));
+        assertThat(first).containsExactlyInAnyOrderElementsOf(brief.trade().houses());
         assertThat(second).doesNotContainAnyElementsOf(first);
     }
 
@@ -90,7 +99,7 @@ class DraftTableTest {
     void whatIsPinnedIsInEveryDraftAndTheRestIsNot(Pin pin) {
         Brief brief = brief("hairdresser");
         DraftTable.Proposal liked = DraftTable.draw(brief, new Seed(20), 3).get(1);
-        List<DraftTable.Proposal> next = DraftTable.draw(brief, new Seed(23), 1, 3, Map.of(pin, liked.recipe()));
+        List<DraftTable.Proposal> next = DraftTable.draw(brief, new Seed(20), 1, 3, Map.of(pin, liked.recipe()));
         for (DraftTable.Proposal proposal : next) {
             switch (pin) {
                 case WORDS -> assertThat(headline(proposal, brief)).isEqualTo(headline(liked, brief));
@@ -130,6 +139,6 @@ class DraftTableTest {
         assertThat(DraftTable.draw(brief, new Seed(5), 3).get(0).inALine())
                 .startsWith("Workshop · ")
                 .contains(" words · ")
-                .endsWith("page");
+                .contains("page");
     }
 }

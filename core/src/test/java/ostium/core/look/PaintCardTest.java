@@ -128,7 +128,7 @@ class PaintCardTest {
                     .colour();
             assertThat(List.of(
                             nearer.contrast(card.ground()),
-                            card.panel().mix(90, nearer).contrast(nearer)))
+                            card.panel().mix(95, nearer).contrast(nearer)))
                     .anyMatch(contrast -> contrast < 4.6);
         }
 

@@ -1,4 +1,4 @@
-package ostium.app.editing;
+package ostium.app.drafting;
 
 import jakarta.servlet.http.HttpServletRequest;
 import java.util.List;

@@ -1,4 +1,4 @@
-package ostium.app.editing;
+package ostium.app.drafting;
 
 import java.util.Arrays;
 import java.util.List;

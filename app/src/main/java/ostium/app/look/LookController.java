@@ -1,0 +1,118 @@
+package ostium.app.look;
+
+import jakarta.servlet.http.HttpServletRequest;
+import java.security.SecureRandom;
+import java.util.UUID;
+import org.springframework.http.HttpStatus;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+import ostium.app.site.PreviewTokens;
+import ostium.app.site.SiteAccess;
+import ostium.app.site.SiteLog;
+import ostium.app.site.SiteService;
+import ostium.app.site.StoredSite;
+import ostium.app.web.Origins;
+import ostium.app.web.Problem;
+import ostium.app.web.RateLimits;
+import ostium.core.draft.Draft;
+import ostium.core.draft.Seed;
+import ostium.core.edit.State;
+import ostium.core.edit.WholeEdit;
+import ostium.core.fact.Picture;
+import ostium.core.look.Look;
+import ostium.core.look.PictureDrawer;
+import ostium.core.sheet.SheetReading;
+import ostium.core.site.PlainText;
+import ostium.core.site.SectionKind;
+
+/** The look of a site: shown with everything it could be, and changed one thing at a time. */
+@RestController
+class LookController {
+    private final SiteAccess access;
+    private final SiteService sites;
+    private final SiteLog log;
+    private final RateLimits limits;
+    private final Origins origins;
+    private final PreviewTokens tokens;
+    private final SecureRandom random = new SecureRandom();
+
+    LookController(
+            SiteAccess access,
+            SiteService sites,
+            SiteLog log,
+            RateLimits limits,
+            Origins origins,
+            PreviewTokens tokens) {
+        this.access = access;
+        this.sites = sites;
+        this.log = log;
+        this.limits = limits;
+        this.origins = origins;
+        this.tokens = tokens;
+    }
+
+    @GetMapping("/api/sites/{id}/look")
+    LookView look(@PathVariable String id, HttpServletRequest request) {
+        return view(access.require(id, request));
+    }
+
+    /** Changes one thing; it can be taken back like every other edit. */
+    @PostMapping("/api/sites/{id}/look")
+    LookView change(@PathVariable String id, @RequestBody LookChange asked, HttpServletRequest request) {
+        StoredSite site = access.require(id, request);
+        String author = access.author(request);
+        limits.require(RateLimits.Act.EDIT, author);
+        State state = kept(site);
+        Look changed = asked.of(
+                state.look(),
+                sites.read(state).brief().trade().moods(),
+                new Seed(random.nextInt(1, Integer.MAX_VALUE)));
+        if (!changed.equals(state.look())) {
+            log.edit(site, author, site.revision(), UUID.randomUUID().toString(), new WholeEdit.SetLook(changed));
+        }
+        return view(sites.byId(id).orElseThrow(Problem::notFound));
+    }
+
+    /** A scene that was found. */
+    record SceneFound(String id, String words) {}
+
+    /** @param words what is looked for; all scenes when it is empty */
+    @GetMapping("/api/scenes")
+    java.util.List<SceneFound> scenes(@RequestParam(defaultValue = "") String words) {
+        return PictureDrawer.find(words).stream()
+                .map(scene -> new SceneFound(scene.id(), scene.name()))
+                .toList();
+    }
+
+    private State kept(StoredSite site) {
+        State state = sites.state(site);
+        if (!state.isKept()) {
+            throw new Problem(HttpStatus.CONFLICT, "", "Keep a draft first; then its look can be changed.");
+        }
+        return state;
+    }
+
+    private LookView view(StoredSite site) {
+        State state = sites.state(site);
+        SheetReading reading = sites.read(state);
+        Draft draft = state.draft(reading);
+        String headline = draft.site()
+                .section(SectionKind.OPENING)
+                .flatMap(opening -> opening.text("headline"))
+                .map(text -> PlainText.of(text, reading.brief().facts()))
+                .orElse("");
+        boolean photograph = reading.brief().facts().all(Picture.class).stream()
+                .anyMatch(picture -> picture.value().use() == Picture.Use.OPENING);
+        return LookView.of(
+                site.revision(),
+                draft.look(),
+                reading.brief(),
+                origins.preview() + "/" + tokens.give(site.id()) + "/",
+                photograph,
+                headline);
+    }
+}

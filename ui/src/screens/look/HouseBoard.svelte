@@ -1,0 +1,103 @@
+<script lang="ts">
+  import type { LookState } from './look.svelte';
+
+  /** The sample board: the site's own first screen in each of the six houses. */
+  let { look }: { look: LookState } = $props();
+
+  const WIDTH = 1280;
+  let rooms = $state<number[]>([]);
+  const frames: HTMLElement[] = $state([]);
+
+  $effect(() => {
+    frames.forEach((frame, i) => frame?.style.setProperty('--scale', String((rooms[i] || 220) / WIDTH)));
+  });
+</script>
+
+<div class="houses" role="group" aria-label="Houses">
+  {#each look.view?.houses ?? [] as house, i (house.id)}
+    <button
+      type="button"
+      class="house"
+      aria-pressed={house.chosen}
+      onclick={() => look.change('house', house.id, `Drawn as ${house.name}.`)}
+    >
+      <span class="sample" bind:clientWidth={rooms[i]} bind:this={frames[i]} aria-hidden="true">
+        {#key look.view?.revision}
+          <iframe src={house.preview} title={house.name} tabindex="-1" loading="lazy" referrerpolicy="origin"
+          ></iframe>
+        {/key}
+      </span>
+      <span class="name">{house.name}</span>
+      <span class="about">{house.about}</span>
+    </button>
+  {/each}
+</div>
+
+<style>
+  .houses {
+    display: grid;
+    grid-template-columns: repeat(auto-fill, minmax(200px, 1fr));
+    gap: 16px;
+  }
+  .house {
+    display: grid;
+    align-content: start;
+    padding: 0 0 10px;
+    border: 1px solid var(--rule);
+    border-left: 5px solid var(--control);
+    border-radius: var(--leaf);
+    background: var(--panel);
+    color: var(--ink);
+    text-align: left;
+    overflow: hidden;
+    cursor: pointer;
+  }
+  .house[aria-pressed='true'] {
+    border-left-color: var(--lacquer);
+    background: var(--lacquer-tint);
+  }
+  .house:focus-visible {
+    outline: 3px solid var(--lacquer);
+    outline-offset: 2px;
+  }
+  .sample {
+    display: block;
+    position: relative;
+    aspect-ratio: 1280 / 800;
+    overflow: hidden;
+    background: #fff;
+    border-bottom: 1px solid var(--rule);
+  }
+  iframe {
+    position: absolute;
+    left: 0;
+    top: 0;
+    width: 1280px;
+    height: 800px;
+    border: 0;
+    pointer-events: none;
+    transform: scale(var(--scale, 0.17));
+    transform-origin: 0 0;
+  }
+  .name {
+    padding: 9px 12px 0;
+    font:
+      700 17px/1.2 'Aleo Variable',
+      Georgia,
+      serif;
+  }
+  .house[aria-pressed='true'] .name::after {
+    content: ' · chosen';
+    color: var(--lacquer);
+    font:
+      500 14px/1.2 'Atkinson Hyperlegible Next Variable',
+      system-ui,
+      sans-serif;
+  }
+  .about {
+    padding: 3px 12px 0;
+    color: var(--pencil);
+    font-size: 14px;
+    line-height: 1.35;
+  }
+</style>

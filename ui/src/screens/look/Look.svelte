@@ -1,0 +1,237 @@
+<script lang="ts">
+  import { untrack } from 'svelte';
+  import Choice from '../../parts/Choice.svelte';
+  import Frame from '../../parts/Frame.svelte';
+  import PublishAct from '../../parts/PublishAct.svelte';
+  import Shopfront from '../../parts/Shopfront.svelte';
+  import WidthSwitch from '../../parts/WidthSwitch.svelte';
+  import { navigate, route } from '../../router';
+  import { SiteState } from '../../site.svelte';
+  import Lost from '../Lost.svelte';
+  import HouseBoard from './HouseBoard.svelte';
+  import Letters from './Letters.svelte';
+  import { LookState } from './look.svelte';
+  import Paints from './Paints.svelte';
+  import Scenes from './Scenes.svelte';
+
+  /** Everything visual of a site: chosen from a board, set by hand, or said in words. */
+  const site = new SiteState();
+  const id = untrack(() => (route.params as { id?: string }).id ?? '');
+  const look = new LookState(id);
+  let words = $state('');
+  let wide = $state(false);
+
+  $effect(() => {
+    untrack(() => void begin());
+  });
+
+  let shown = 0;
+
+  $effect(() => {
+    const revision = look.view?.revision ?? 0;
+    // What is not public yet is counted anew.
+    if (shown && revision !== shown) untrack(() => void site.reload());
+    shown = revision;
+  });
+
+  async function begin(): Promise<void> {
+    await site.load(id);
+    if (site.view && !site.view.kept) navigate('/sites/:id/page', { params: { id } });
+    else if (site.view) await look.load();
+  }
+
+  async function say(): Promise<void> {
+    if (await look.change('say', words, `Done: ${words.trim()}.`)) words = '';
+  }
+
+  function pressed(event: KeyboardEvent): void {
+    const typing = (event.target as HTMLElement).closest('input, textarea, [contenteditable]');
+    if (typing || !(event.ctrlKey || event.metaKey) || event.key.toLowerCase() !== 'z') return;
+    event.preventDefault();
+    if (event.shiftKey) void look.redo();
+    else void look.undo();
+  }
+</script>
+
+<svelte:head><title>{site.sheet.lines.name || 'Your site'} · Look · Ostium</title></svelte:head>
+<svelte:window onkeydown={pressed} />
+
+{#if site.missing}
+  <Lost />
+{:else}
+  <Frame {site} {act} broad>
+    <div class="board">
+      <div class="choices">
+        <h1>Look</h1>
+        <p class="lead">Make it look like you. A change touches only what you ask for.</p>
+        <form
+          class="say"
+          novalidate
+          onsubmit={(event) => {
+            event.preventDefault();
+            void say();
+          }}
+        >
+          <label for="say">Say it in words</label>
+          <span class="line-of">
+            <input
+              id="say"
+              class="input"
+              type="text"
+              bind:value={words}
+              placeholder="darker, warmer, serif, rounder, calmer"
+              maxlength="200"
+              aria-invalid={look.fault.field === 'say' ? 'true' : undefined}
+              aria-describedby="say-answer"
+            />
+            <button class="act main" type="submit" disabled={look.busy}>Do it</button>
+          </span>
+          <p id="say-answer" class="answer" class:fault={look.fault.detail !== ''} role="status">
+            {#if look.fault.field === 'say' || look.fault.field === ''}{look.fault.detail || look.said}{/if}
+          </p>
+          <span class="steps">
+            <button class="word" type="button" onclick={() => look.undo()}>Undo</button>
+            <button class="word" type="button" onclick={() => look.redo()}>Redo</button>
+            <button
+              class="word"
+              type="button"
+              onclick={() => look.change('say', 'other colours', 'Another mix.')}>Another mix</button
+            >
+            <button
+              class="word"
+              type="button"
+              onclick={() => look.change('say', 'more like this', 'Near the last one.')}
+              >More like this</button
+            >
+          </span>
+        </form>
+        {#if look.view}
+          <section class="leaf">
+            <h2>House</h2>
+            <HouseBoard {look} />
+          </section>
+          <section class="leaf">
+            <h2>Paint card</h2>
+            <Paints {look} />
+          </section>
+          <section class="leaf">
+            <h2>Letters</h2>
+            <Letters {look} />
+          </section>
+          <section class="leaf">
+            <h2>Corners and motion</h2>
+            <div class="two">
+              <Choice
+                label="Corners"
+                chips
+                choices={look.view.shapes.map((each) => ({ value: each.id, words: each.words }))}
+                value={look.view.shapes.find((each) => each.chosen)?.id ?? ''}
+                choose={(value) => look.change('shape', value, 'The corners are cut.')}
+              />
+              <Choice
+                label="Motion"
+                chips
+                choices={look.view.motions.map((each) => ({ value: each.id, words: each.words }))}
+                value={look.view.motions.find((each) => each.chosen)?.id ?? ''}
+                choose={(value) => look.change('motion', value, 'Motion is set.')}
+              />
+            </div>
+          </section>
+          <section class="leaf">
+            <h2>Scene</h2>
+            <Scenes {look} />
+          </section>
+        {/if}
+      </div>
+      <div class="shape">
+        <WidthSwitch bind:wide />
+        {#if site.view && look.view}
+          <div class:phone={!wide}>
+            <Shopfront
+              address={site.view.preview}
+              revision={look.view.revision}
+              width={wide ? 1280 : 390}
+              height={wide ? 560 : 660}
+              label="The coming version of your page"
+            />
+          </div>
+        {/if}
+      </div>
+    </div>
+  </Frame>
+{/if}
+
+{#snippet act()}<PublishAct {site} />{/snippet}
+
+<style>
+  .board {
+    display: grid;
+    grid-template-columns: minmax(0, 1fr) minmax(0, 420px);
+    gap: 36px;
+    align-items: start;
+  }
+  .board:not(:has(.phone)) {
+    grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
+  }
+  .choices {
+    display: grid;
+    gap: 14px;
+  }
+  .say {
+    display: grid;
+    gap: 4px;
+    margin-top: 4px;
+  }
+  .say label {
+    font-weight: 700;
+  }
+  .line-of {
+    display: flex;
+    gap: 10px;
+  }
+  .line-of .act {
+    flex: none;
+    white-space: nowrap;
+  }
+  .answer {
+    min-height: 1.45em;
+    color: var(--verdigris);
+    font-size: 15px;
+  }
+  .answer.fault {
+    color: var(--madder);
+  }
+  .steps {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 4px 20px;
+  }
+  .leaf {
+    padding: 16px 20px 18px;
+  }
+  .leaf > :global(.houses) {
+    margin-top: 10px;
+  }
+  .two {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 14px 40px;
+    margin-top: 10px;
+  }
+  .shape {
+    position: sticky;
+    top: 16px;
+  }
+  .phone {
+    max-width: 392px;
+  }
+  @media (max-width: 980px) {
+    .board,
+    .board:not(:has(.phone)) {
+      grid-template-columns: minmax(0, 1fr);
+    }
+    .shape {
+      position: static;
+    }
+  }
+</style>

@@ -1,0 +1,233 @@
+<script lang="ts">
+  import type { LookState, What } from './look.svelte';
+  import Swatch from './Swatch.svelte';
+
+  /** The paint card: colours by what they do, each to be set by hand; the contrast of every pair; mixes to take. */
+  let { look }: { look: LookState } = $props();
+
+  let role = $state('');
+  let code = $state('');
+  let every = $state(false);
+
+  const view = $derived(look.view);
+  const byHand = ['ground', 'ink', 'paint', 'trim'];
+  const lowest = $derived(
+    view
+      ? view.pairs.reduce((least, pair) =>
+          pair.contrast / pair.needed < least.contrast / least.needed ? pair : least
+        )
+      : null
+  );
+
+  function open(asked: string, colour: string): void {
+    role = role === asked ? '' : asked;
+    code = colour;
+    look.fault = { field: '', detail: '' };
+  }
+
+  async function set(): Promise<void> {
+    if (await look.change(role as What, code, 'The colour is set.')) role = '';
+  }
+</script>
+
+{#if view}
+  <ul class="card">
+    {#each view.card as paint (paint.role)}
+      <li>
+        <Swatch colour={paint.colour} />
+        <span class="role">{paint.role}</span>
+        <span class="quiet">{paint.words}</span>
+        <span class="code">{paint.colour}</span>
+        {#if paint.wished !== paint.colour}
+          <span class="moved">moved from {paint.wished}, so that it can be read</span>
+        {/if}
+        {#if byHand.includes(paint.role)}
+          <button
+            class="word"
+            type="button"
+            aria-expanded={role === paint.role}
+            onclick={() => open(paint.role, paint.wished)}
+            >Change<span class="hidden-words"> {paint.words}</span></button
+          >
+        {/if}
+      </li>
+    {/each}
+  </ul>
+  {#if role}
+    <form
+      class="by-hand"
+      onsubmit={(event) => {
+        event.preventDefault();
+        void set();
+      }}
+    >
+      <label for="colour-code">A colour for {view.card.find((each) => each.role === role)?.words}</label>
+      <span class="row-of">
+        <input
+          id="colour-code"
+          class="input"
+          type="text"
+          bind:value={code}
+          spellcheck="false"
+          aria-invalid={look.fault.field === role ? 'true' : undefined}
+          aria-describedby="colour-help"
+        />
+        <button class="act" type="submit" disabled={look.busy}>Set it</button>
+      </span>
+      <p
+        id="colour-help"
+        class:fault={look.fault.field === role}
+        class="quiet"
+        role={look.fault.field === role ? 'alert' : undefined}
+      >
+        {look.fault.field === role
+          ? look.fault.detail
+          : 'In any notation: #7a1f2b, rgb(122, 31, 43), hsl(352 60% 30%), navy.'}
+      </p>
+    </form>
+  {/if}
+  <p class="contrast">
+    {#if lowest}All {view.pairs.length} pairs can be read. The nearest to its limit: {lowest.words}, {lowest.contrast}
+      : 1, where {lowest.needed} is asked.{/if}
+    <button
+      class="word"
+      type="button"
+      aria-expanded={every}
+      aria-controls="pairs"
+      onclick={() => (every = !every)}>{every ? 'Fewer' : 'Every pair'}</button
+    >
+  </p>
+  {#if every}
+    <table id="pairs">
+      <thead><tr><th>Pair</th><th>Looks</th><th>Contrast</th><th>Asked</th></tr></thead>
+      <tbody>
+        {#each view.pairs as pair (pair.words)}
+          <tr>
+            <td>{pair.words}</td>
+            <td><Swatch colour={pair.below} above={pair.above} small /></td>
+            <td>{pair.contrast} : 1</td>
+            <td>{pair.needed}</td>
+          </tr>
+        {/each}
+      </tbody>
+    </table>
+  {/if}
+  <h3>Mixes</h3>
+  <div class="mixes" role="group" aria-label="Mixes">
+    {#each view.mixes as mix (mix.id)}
+      <button
+        type="button"
+        aria-pressed={mix.chosen}
+        onclick={() => look.change('mix', mix.id, `Painted ${mix.name}.`)}
+      >
+        <span class="strip" aria-hidden="true">
+          {#each mix.colours as colour, i (i)}<Swatch {colour} bare />{/each}
+        </span>
+        {mix.name}
+      </button>
+    {/each}
+  </div>
+{/if}
+
+<style>
+  .card {
+    display: grid;
+    grid-template-columns: repeat(auto-fill, minmax(150px, 1fr));
+    gap: 14px 18px;
+    margin: 10px 0 0;
+    padding: 0;
+    list-style: none;
+  }
+  li {
+    display: grid;
+    justify-items: start;
+    align-content: start;
+    font-size: 15px;
+    line-height: 1.35;
+  }
+  .role {
+    margin-top: 6px;
+    font-weight: 700;
+  }
+  .code {
+    font-variant-numeric: tabular-nums;
+  }
+  .moved {
+    color: var(--brass-ink);
+    font-size: 14px;
+  }
+  .by-hand {
+    display: grid;
+    gap: 4px;
+    max-width: 420px;
+    margin-top: 14px;
+  }
+  .by-hand label {
+    font-weight: 700;
+  }
+  .row-of {
+    display: flex;
+    gap: 10px;
+  }
+  .fault {
+    color: var(--madder);
+  }
+  .contrast {
+    margin-top: 14px;
+    font-size: 15px;
+  }
+  table {
+    width: 100%;
+    margin-top: 6px;
+    border-collapse: collapse;
+    font-size: 15px;
+  }
+  th,
+  td {
+    padding: 7px 10px 6px 0;
+    border-top: 1px solid var(--fine-rule);
+    text-align: left;
+  }
+  th {
+    border-top: 0;
+    color: var(--pencil);
+    font-weight: 500;
+  }
+  h3 {
+    margin-top: 16px;
+    font:
+      700 16px/1.3 'Atkinson Hyperlegible Next Variable',
+      system-ui,
+      sans-serif;
+  }
+  .mixes {
+    display: grid;
+    grid-template-columns: repeat(auto-fill, minmax(138px, 1fr));
+    gap: 10px;
+    margin-top: 8px;
+  }
+  .mixes button {
+    display: grid;
+    gap: 5px;
+    padding: 0 0 7px;
+    border: 1px solid var(--rule);
+    border-radius: var(--leaf-small);
+    background: var(--panel);
+    color: var(--ink);
+    font-size: 14px;
+    text-align: left;
+    text-indent: 10px;
+    overflow: hidden;
+    cursor: pointer;
+  }
+  .mixes button[aria-pressed='true'] {
+    border-color: var(--lacquer);
+    box-shadow: 0 0 0 1px var(--lacquer);
+    font-weight: 700;
+  }
+  .strip {
+    display: grid;
+    grid-template-columns: 3fr 2fr 3fr 2fr;
+    height: 34px;
+  }
+</style>

@@ -1,0 +1,80 @@
+<script lang="ts">
+  import { api } from '../../api/client';
+  import type { LookState } from './look.svelte';
+
+  /** The scenes of the picture drawer, found by word; a photograph of the owner's takes their place. */
+  let { look }: { look: LookState } = $props();
+
+  let words = $state('');
+  let found = $state<string[] | null>(null);
+  const shown = $derived(
+    (look.view?.scenes ?? []).filter((scene) => found === null || found.includes(scene.id))
+  );
+
+  async function find(): Promise<void> {
+    const { data } = await api.GET('/api/scenes', { params: { query: { words } } });
+    if (data) found = words.trim() ? data.map((scene) => scene.id) : null;
+  }
+</script>
+
+{#if look.view?.photograph}
+  <p class="quiet">Your photograph stands where a scene would. Without it, this one would be drawn:</p>
+{/if}
+<label class="find" for="scene-words">
+  Look for
+  <input
+    id="scene-words"
+    class="input"
+    type="search"
+    bind:value={words}
+    oninput={find}
+    placeholder="garden, tools, boat"
+    maxlength="60"
+  />
+</label>
+<div class="scenes" role="group" aria-label="Scenes">
+  {#each shown as scene (scene.id)}
+    <button
+      type="button"
+      aria-pressed={scene.chosen}
+      onclick={() => look.change('scene', scene.id, `${scene.words}.`)}>{scene.words}</button
+    >
+  {:else}
+    <p class="quiet" role="status">
+      Nothing of that in the drawer. Try a thing you work with, or give your own picture under Facts.
+    </p>
+  {/each}
+</div>
+
+<style>
+  .find {
+    display: flex;
+    gap: 10px;
+    align-items: center;
+    max-width: 340px;
+    margin-top: 8px;
+    font-size: 15px;
+    white-space: nowrap;
+  }
+  .scenes {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 8px;
+    margin-top: 10px;
+  }
+  button {
+    min-height: 40px;
+    padding: 4px 14px 5px;
+    border: 1px solid var(--control);
+    border-radius: var(--leaf-small);
+    background: var(--panel);
+    color: var(--ink);
+    font-size: 15px;
+    cursor: pointer;
+  }
+  button[aria-pressed='true'] {
+    border-color: var(--lacquer);
+    background: var(--lacquer-tint);
+    font-weight: 700;
+  }
+</style>

@@ -1,0 +1,86 @@
+import { api, problemOf } from '../../api/client';
+import type { components } from '../../api/schema';
+
+export type LookView = components['schemas']['LookView'];
+
+/** What of a look can be asked for; the server says what each takes (`LookChange`). */
+export type What =
+  | 'house'
+  | 'mix'
+  | 'type'
+  | 'shape'
+  | 'motion'
+  | 'scene'
+  | 'brand'
+  | 'say'
+  | 'ground'
+  | 'ink'
+  | 'paint'
+  | 'trim';
+
+/** The look of one site: shown, changed one thing at a time, and taken back. */
+export class LookState {
+  view = $state.raw<LookView | null>(null);
+  busy = $state(false);
+  fault = $state({ field: '', detail: '' });
+  /** What has just happened, in words. */
+  said = $state('');
+  notKept = $state(false);
+
+  constructor(readonly id: string) {}
+
+  async load(): Promise<void> {
+    const { data } = await api.GET('/api/sites/{id}/look', { params: { path: { id: this.id } } });
+    if (data) this.view = data;
+  }
+
+  /** Changes one thing; answers whether it was. */
+  async change(what: What, value: string, said: string): Promise<boolean> {
+    return this.#ask(said, () =>
+      api.POST('/api/sites/{id}/look', { params: { path: { id: this.id } }, body: { what, value } })
+    );
+  }
+
+  async undo(): Promise<void> {
+    await this.#back('/api/sites/{id}/undo', 'Taken back.');
+  }
+
+  async redo(): Promise<void> {
+    await this.#back('/api/sites/{id}/redo', 'Done again.');
+  }
+
+  async #back(path: '/api/sites/{id}/undo' | '/api/sites/{id}/redo', said: string): Promise<void> {
+    await this.#ask(said, async () => {
+      const answer = await api.POST(path, {
+        params: { path: { id: this.id } },
+        body: { revision: this.view?.revision ?? 1 }
+      });
+      if (!answer.data) return { error: answer.error, response: answer.response };
+      return api.GET('/api/sites/{id}/look', { params: { path: { id: this.id } } });
+    });
+  }
+
+  async #ask(
+    said: string,
+    act: () => Promise<{ data?: LookView; error?: unknown; response: Response }>
+  ): Promise<boolean> {
+    if (this.busy) return false;
+    this.busy = true;
+    this.fault = { field: '', detail: '' };
+    this.said = '';
+    try {
+      const { data, error, response } = await act();
+      if (data) {
+        this.view = data;
+        this.said = said;
+        return true;
+      }
+      this.fault = problemOf(error, response);
+    } catch {
+      this.fault = { field: '', detail: 'The connection is away. Try again in a moment.' };
+    } finally {
+      this.busy = false;
+    }
+    return false;
+  }
+}
