@@ -68,8 +68,10 @@ class DraftTableTest {
     void theFirstDraftIsTheOneTheSiteGivesByItself() {
         for (long seed = 1; seed < 12; seed++) {
             Brief brief = brief("piano-tuner");
-            assertThat(DraftTable.draw(brief, new Seed(seed), 3).get(0).draft())
-                    .isEqualTo(Drafter.draft(brief, new Seed(seed)));
+            Draft first = DraftTable.draw(brief, new Seed(seed), 3).get(0).draft();
+            Draft own = Drafter.draft(brief, new Seed(seed));
+            assertThat(first.site()).isEqualTo(own.site());
+            assertThat(first.look()).isEqualTo(own.look());
         }
     }
 
@@ -137,7 +139,7 @@ class DraftTableTest {
     void whatItIsStandsInALine() {
         Brief brief = brief("chimney-sweep");
         assertThat(DraftTable.draw(brief, new Seed(5), 3).get(0).inALine())
-                .startsWith("Workshop · ")
+                .matches("(Workshop|Studio|Chambers) · .*")
                 .contains(" words · ")
                 .contains("page");
     }
