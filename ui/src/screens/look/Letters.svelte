@@ -28,7 +28,6 @@
     <button
       type="button"
       aria-pressed={type.chosen}
-      aria-label={type.name}
       onclick={() => look.change('type', type.id, `Set in ${type.name}.`)}
     >
       <span class="display" use:set={{ type, display: true }} dir="auto">{look.view?.name}</span>

@@ -7,6 +7,8 @@
   /** Three drafts side by side, each a real page that can be scrolled; what is liked of each can be pinned. */
   let { site, drafts, kept }: { site: SiteState; drafts: DraftsState; kept: () => void } = $props();
 
+  let keep = $state<KeepAct>();
+  let keeping = $state(false);
   const view = $derived(drafts.view);
   const holding = $derived(held(drafts.pins, view?.round ?? 0));
   const numbers = ['First', 'Second', 'Third'];
@@ -58,18 +60,21 @@
           label={`${numbers[draft.place - 1]} draft: ${draft.line}`}
         />
         <div class="bottom">
-          <KeepAct
-            {site}
-            {kept}
-            main={draft.place === 1}
-            at={{ round: view.round, place: draft.place }}
-            describedby={`draft-${draft.place}`}
-          />
+          <button
+            class="act"
+            class:main={draft.place === 1}
+            type="button"
+            aria-describedby={`draft-${draft.place}`}
+            onclick={() => keep?.press({ round: view.round, place: draft.place })}
+            disabled={keeping || !site.view || site.view.missing.length > 0}
+            >{keeping ? 'Keeping …' : 'Keep this one'}</button
+          >
           <span class="quiet">says {draft.said} of {view.facts} facts</span>
         </div>
       </li>
     {/each}
   </ol>
+  <KeepAct {site} {kept} bind:busy={keeping} bind:this={keep} />
   <div class="more">
     <button class="act" type="button" onclick={() => drafts.draw()} disabled={drafts.busy}
       >{drafts.busy ? 'Laying out …' : 'Lay out three more'}</button

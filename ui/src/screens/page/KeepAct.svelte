@@ -9,23 +9,17 @@
   let {
     site,
     kept,
-    at,
-    main = true,
-    describedby
-  }: {
-    site: SiteState;
-    kept: () => void;
-    at: { round: number; place: number };
-    main?: boolean;
-    describedby?: string;
-  } = $props();
+    busy = $bindable(false)
+  }: { site: SiteState; kept: () => void; busy?: boolean } = $props();
 
+  let at = { round: 0, place: 0 };
   let open = $state(false);
-  let busy = $state(false);
   let account = $state({ name: '', email: '', password: '' });
   let fault = $state({ field: '', detail: '' });
 
-  async function press(): Promise<void> {
+  /** @param draft round and place on the table */
+  export async function press(draft: { round: number; place: number }): Promise<void> {
+    at = draft;
     await site.keep();
     fault = { field: '', detail: '' };
     if (session.isIn) await keep();
@@ -64,16 +58,7 @@
   }
 </script>
 
-{#if fault.detail && !open}<span class="fault" role="alert">{fault.detail}</span>{/if}
-<button
-  class="act"
-  class:main
-  aria-describedby={describedby}
-  onclick={press}
-  disabled={busy || !site.view || site.view.missing.length > 0}
-  >{busy && !open ? 'Keeping …' : 'Keep this one'}</button
->
-
+{#if fault.detail && !open}<p class="fault" role="alert">{fault.detail}</p>{/if}
 <Dialog {open} onOpenChange={(change) => (open = change.open)}>
   <Portal>
     <Dialog.Backdrop class="veil" />

@@ -50,6 +50,8 @@
         sheet.remove();
       }
       document.title = next.title;
+      // House, letters, corners and motion stand there.
+      document.documentElement.className = next.documentElement.className;
       const top = document.scrollingElement.scrollTop;
       document.body.replaceChildren(...next.body.childNodes);
       document.scrollingElement.scrollTop = top;

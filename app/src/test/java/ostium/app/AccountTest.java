@@ -83,6 +83,7 @@ class AccountTest {
             "get /api/trades",
             "get /api/stand-in/mails",
             "get /api/countries",
+            "get /api/scenes",
             "get /api/places",
             "get /api/places/at",
             "get /api/places/map",
