@@ -225,6 +225,17 @@
   .phone {
     max-width: 392px;
   }
+  @media print {
+    .say,
+    .shape,
+    .leaf:nth-of-type(n + 3) {
+      display: none;
+    }
+    .board,
+    .board:not(:has(.phone)) {
+      grid-template-columns: minmax(0, 1fr);
+    }
+  }
   @media (max-width: 980px) {
     .board,
     .board:not(:has(.phone)) {

@@ -112,6 +112,26 @@
       </tbody>
     </table>
   {/if}
+  {#if view.pictures.length > 0}
+    <p class="from">
+      {#each view.pictures as picture (picture)}
+        <button
+          class="act"
+          type="button"
+          disabled={look.busy}
+          onclick={() =>
+            look.paintFrom(
+              picture,
+              picture === 'logo' ? 'Painted after your logo.' : 'Painted after your photograph.'
+            )}
+          >{picture === 'logo'
+            ? 'Take the colours of your logo'
+            : 'Take the colours of your photograph'}</button
+        >
+      {/each}
+    </p>
+    {#if look.fault.field === 'picture'}<p class="fault" role="alert">{look.fault.detail}</p>{/if}
+  {/if}
   <h3>Mixes</h3>
   <div class="mixes" role="group" aria-label="Mixes">
     {#each view.mixes as mix (mix.id)}
@@ -171,6 +191,12 @@
   }
   .fault {
     color: var(--madder);
+  }
+  .from {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 10px;
+    margin-top: 12px;
   }
   .contrast {
     margin-top: 14px;

@@ -17,7 +17,7 @@
   }
 </script>
 
-{#if look.view?.photograph}
+{#if look.view?.pictures.includes('opening')}
   <p class="quiet">Your photograph stands where a scene would. Without it, this one would be drawn:</p>
 {/if}
 <label class="find" for="scene-words">

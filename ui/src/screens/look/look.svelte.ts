@@ -25,7 +25,6 @@ export class LookState {
   fault = $state({ field: '', detail: '' });
   /** What has just happened, in words. */
   said = $state('');
-  notKept = $state(false);
 
   constructor(readonly id: string) {}
 
@@ -38,6 +37,13 @@ export class LookState {
   async change(what: What, value: string, said: string): Promise<boolean> {
     return this.#ask(said, () =>
       api.POST('/api/sites/{id}/look', { params: { path: { id: this.id } }, body: { what, value } })
+    );
+  }
+
+  /** Colours from a picture of the owner's: `logo` or `opening`. */
+  async paintFrom(from: string, said: string): Promise<boolean> {
+    return this.#ask(said, () =>
+      api.POST('/api/sites/{id}/look/picture', { params: { path: { id: this.id } }, body: { from } })
     );
   }
 

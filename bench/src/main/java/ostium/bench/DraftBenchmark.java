@@ -18,6 +18,7 @@ import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.Warmup;
 import ostium.core.draft.Brief;
 import ostium.core.draft.Draft;
+import ostium.core.draft.DraftTable;
 import ostium.core.draft.Drafter;
 import ostium.core.draft.Seed;
 import ostium.core.format.LocalBusinessReader;
@@ -61,6 +62,15 @@ public class DraftBenchmark {
                 Drafter.draft(brief, new Seed(++seed)),
                 Drafter.draft(brief, new Seed(++seed)),
                 Drafter.draft(brief, new Seed(++seed)));
+    }
+
+    /** From a typed sheet to three complete drafts that are really different: documents, HTML, CSS and scenes. */
+    @Benchmark
+    public List<List<RenderedFile>> threeCompleteDrafts() {
+        Brief brief = SheetReader.read(sheet, TODAY).brief();
+        return DraftTable.draw(brief, new Seed(++seed), 3).stream()
+                .map(proposal -> SiteRenderer.shipped().render(brief, proposal.draft(), Target.folder()))
+                .toList();
     }
 
     @Benchmark

@@ -70,6 +70,16 @@ class AccessibilityTest {
                 page.keyboard().press("Escape");
             }
 
+            page.navigate(site + "/look");
+            page.locator(".houses iframe").first().waitFor();
+            owner.taps("Every pair");
+            toTheFoot(page);
+            check(page, "look");
+
+            page.navigate(site + "/drafts");
+            page.locator(".table iframe").nth(2).waitFor();
+            check(page, "drafts of a kept site");
+
             page.navigate(site + "/publish");
             page.getByText("Versions").waitFor();
             owner.taps("Take the site off the web");

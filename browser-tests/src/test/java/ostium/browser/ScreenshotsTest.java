@@ -4,6 +4,7 @@ import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.ColorScheme;
 import java.nio.file.Path;
+import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.condition.EnabledIfSystemProperty;
 import ostium.app.TestDatabase;
@@ -17,12 +18,12 @@ class ScreenshotsTest {
     void draw() {
         openingSheet(Chromium.Screen.LAPTOP, ColorScheme.LIGHT, "opening-sheet");
         openingSheet(Chromium.Screen.PHONE, ColorScheme.LIGHT, "opening-sheet-phone");
-        openingSheet(Chromium.Screen.LAPTOP, ColorScheme.DARK, "opening-sheet-night");
         workplace(Chromium.Screen.LAPTOP, ColorScheme.LIGHT, "");
         workplace(Chromium.Screen.PHONE, ColorScheme.LIGHT, "-phone");
         pictures();
         night();
-        draft();
+        drafts();
+        looks();
         publicPage(Chromium.Screen.LAPTOP, "public-page");
         publicPage(Chromium.Screen.PHONE, "public-page-phone");
     }
@@ -119,19 +120,86 @@ class ScreenshotsTest {
         }
     }
 
-    private static void draft() {
+    /** Three drafts of the tailor's, as the demo data lay them. */
+    private static void drafts() {
         try (BrowserContext context = Chromium.context(Chromium.Screen.LAPTOP)) {
             Page page = context.newPage();
-            Owner owner = Owner.at(page, "/")
-                    .says("trade", "piano tuner")
-                    .says("name", "Wren & Tindle Pianos")
-                    .says("place", "3 Net Loft, Quillhaven QH1 2NL")
-                    .says("telephone", "0117 496 0388")
-                    .says("hours", "tue-fri 10-6, sat 10-2");
-            owner.taps("Tuning").says("services-0-price", "85").waitsUntilKept().taps("Lay out the page");
-            page.waitForURL("**/page");
-            page.frameLocator("iframe").locator("h1").waitFor();
-            shoot(page, "draft");
+            new Owner(page).signsIn("marguerite@bellkite.example", "quillhaven");
+            page.navigate(page.url().replaceFirst("(/sites/[^/]+).*", "$1/page"));
+            page.locator(".table iframe").nth(2).waitFor();
+            page.waitForTimeout(1500);
+            shoot(page, "drafts");
+        }
+    }
+
+    private static void looks() {
+        try (BrowserContext context = Chromium.context(Chromium.Screen.LAPTOP)) {
+            Page page = context.newPage();
+            new Owner(page).signsInAsAda();
+            page.navigate(page.url().replace("/enquiries", "/look"));
+            page.locator(".houses iframe").nth(5).waitFor();
+            page.waitForTimeout(2500);
+            shoot(page, "look");
+            @SuppressWarnings("unchecked")
+            List<String> houses = (List<String>)
+                    page.evaluate("() => [...document.querySelectorAll('.houses iframe')].map(frame => frame.src)");
+            sheet(houses, "", DIRECTORY.resolve("houses.png"));
+            sheet(houses, GREY_BOXES, DIRECTORY.resolve("../houses-as-grey-boxes.png"));
+        }
+    }
+
+    /** Words become bars, pictures become boxes, and every colour becomes one of four greys by its lightness. */
+    private static final String GREY_BOXES = """
+            () => {
+              const grey = (colour) => {
+                const [r, g, b, a] = (colour.match(/[\\d.]+/g) || []).map(Number);
+                if (r === undefined || a === 0) return 'transparent';
+                const light = (0.2126 * r + 0.7152 * g + 0.0722 * b) / 255;
+                return light > 0.8 ? '#f2f2f2' : light > 0.45 ? '#cfcfcf' : light > 0.2 ? '#9a9a9a' : '#6a6a6a';
+              };
+              const all = [...document.querySelectorAll('body, body *')];
+              const styles = all.map((each) => {
+                const style = getComputedStyle(each);
+                return [grey(style.backgroundColor), grey(style.borderTopColor)];
+              });
+              all.forEach((each, i) => {
+                each.style.setProperty('background-color', styles[i][0], 'important');
+                each.style.setProperty('border-color', styles[i][1], 'important');
+                each.style.setProperty('text-shadow', 'none', 'important');
+              });
+              document.querySelectorAll('img, svg').forEach((each) => each.style.setProperty('filter', 'brightness(0) invert(.62)'));
+              const words = document.createTreeWalker(document.body, NodeFilter.SHOW_TEXT);
+              const found = [];
+              while (words.nextNode()) if (words.currentNode.data.trim()) found.push(words.currentNode);
+              for (const node of found) {
+                const bar = document.createElement('span');
+                node.replaceWith(bar);
+                bar.append(node);
+                bar.style.cssText = 'color:transparent!important;background:#8b8b8b;box-decoration-break:clone;-webkit-box-decoration-break:clone';
+              }
+            }""";
+
+    /** The first two screens of each page, in two rows of three. */
+    private static void sheet(List<String> pages, String change, Path to) {
+        StringBuilder html = new StringBuilder(
+                "<body style='margin:0;padding:12px;display:grid;grid-template-columns:repeat(3,1fr);gap:12px;background:#777'>");
+        try (BrowserContext context = Chromium.context(Chromium.Screen.LAPTOP)) {
+            Page page = context.newPage();
+            page.setViewportSize(1280, 1500);
+            for (String address : pages) {
+                page.navigate(address);
+                page.waitForTimeout(600);
+                if (!change.isEmpty()) {
+                    page.evaluate(change);
+                }
+                html.append("<img style='width:100%;display:block' src='data:image/png;base64,")
+                        .append(java.util.Base64.getEncoder().encodeToString(page.screenshot()))
+                        .append("'>");
+            }
+            page.navigate("about:blank");
+            page.setContent(html.toString());
+            page.waitForTimeout(500);
+            page.screenshot(new Page.ScreenshotOptions().setPath(to.normalize()).setFullPage(true));
         }
     }
 
@@ -140,11 +208,6 @@ class ScreenshotsTest {
             Page page = context.newPage();
             page.navigate(Chromium.site("ashlatch"));
             shoot(page, name);
-            if (screen == Chromium.Screen.LAPTOP) {
-                page.screenshot(new Page.ScreenshotOptions()
-                        .setPath(DIRECTORY.resolve(name + "-whole.png"))
-                        .setFullPage(true));
-            }
         }
     }
 

@@ -62,8 +62,8 @@ class FurtherFactsTest {
     @Test
     void theWayInStandsWithThePlaceAndThePointLeadsTheMap() {
         Document page = page(sheet().with(Line.WORDS_FINDING, "Ring the bell.").with(Line.POINT, "49.7012, -7.4031"));
-        assertThat(page.select(".area .find").text()).isEqualTo("Ring the bell.");
-        assertThat(page.select(".area a.btn").attr("href")).startsWith("geo:49.70120,-7.40310");
+        assertThat(page.select(".place .find").text()).isEqualTo("Ring the bell.");
+        assertThat(page.select(".place a.btn").attr("href")).startsWith("geo:49.70120,-7.40310");
         Document townOnly = page(sheet().with(Line.PLACE_SHOWN, "town").with(Line.POINT, "49.7012, -7.4031"));
         assertThat(townOnly.html()).doesNotContain("49.7012", "2 Sail Street");
     }

@@ -143,7 +143,7 @@ class PartsTest {
                     .findFirst()
                     .orElseThrow();
             assertThat(bar.words()).isEqualTo(said);
-            assertThat(hours(words).css()).contains("." + bar.css().split(" ")[0] + "{left:");
+            assertThat(hours(words).css()).contains("." + bar.css().split(" ")[0] + "{--from:");
             if (!words.startsWith("Mon 9:10")) {
                 assertThat(bar.css()).isEqualTo(css);
             }
@@ -182,7 +182,7 @@ class PartsTest {
                             .getDocumentElement()
                             .getTagName())
                     .isEqualTo("svg");
-            assertThat(svg).contains(card.trim().hex(), card.ink().hex()).doesNotContain("NaN", "var(");
+            assertThat(svg).contains(card.brick().hex(), card.ink().hex()).doesNotContain("NaN", "var(");
             assertThat(RoofScene.draw(card, true))
                     .as("drawn the same every time")
                     .isEqualTo(svg);

@@ -189,7 +189,7 @@ class SiteRendererTest {
             assertThat(code).isLessThan(60 * 1024);
             int fonts = files.stream()
                     .filter(file ->
-                            file.path().endsWith("woff2") && !file.path().contains("-ext-"))
+                            file.path().endsWith("woff2") && !file.path().contains("latin-ext"))
                     .mapToInt(file -> file.bytes().length)
                     .sum();
             assertThat(fonts).isLessThan(80 * 1024);

@@ -2,6 +2,7 @@ package ostium.app.look;
 
 import jakarta.servlet.http.HttpServletRequest;
 import java.security.SecureRandom;
+import java.util.List;
 import java.util.UUID;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -10,6 +11,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
+import ostium.app.files.KeptFiles;
 import ostium.app.site.PreviewTokens;
 import ostium.app.site.SiteAccess;
 import ostium.app.site.SiteLog;
@@ -22,9 +24,13 @@ import ostium.core.draft.Draft;
 import ostium.core.draft.Seed;
 import ostium.core.edit.State;
 import ostium.core.edit.WholeEdit;
+import ostium.core.fact.Fact;
 import ostium.core.fact.Picture;
+import ostium.core.look.Colour;
 import ostium.core.look.Look;
+import ostium.core.look.PictureColours;
 import ostium.core.look.PictureDrawer;
+import ostium.core.picture.Darkroom;
 import ostium.core.sheet.SheetReading;
 import ostium.core.site.PlainText;
 import ostium.core.site.SectionKind;
@@ -38,6 +44,7 @@ class LookController {
     private final RateLimits limits;
     private final Origins origins;
     private final PreviewTokens tokens;
+    private final KeptFiles files;
     private final SecureRandom random = new SecureRandom();
 
     LookController(
@@ -46,13 +53,15 @@ class LookController {
             SiteLog log,
             RateLimits limits,
             Origins origins,
-            PreviewTokens tokens) {
+            PreviewTokens tokens,
+            KeptFiles files) {
         this.access = access;
         this.sites = sites;
         this.log = log;
         this.limits = limits;
         this.origins = origins;
         this.tokens = tokens;
+        this.files = files;
     }
 
     @GetMapping("/api/sites/{id}/look")
@@ -77,12 +86,37 @@ class LookController {
         return view(sites.byId(id).orElseThrow(Problem::notFound));
     }
 
+    /**
+     * Colours from a picture of the owner's: its main colour becomes the brand's.
+     *
+     * @param from {@code logo} or {@code opening}
+     */
+    record Picked(String from) {}
+
+    @PostMapping("/api/sites/{id}/look/picture")
+    LookView fromPicture(@PathVariable String id, @RequestBody Picked asked, HttpServletRequest request) {
+        StoredSite site = access.require(id, request);
+        kept(site);
+        Picture picture = sites.read(sites.state(site)).brief().facts().all(Picture.class).stream()
+                .map(Fact::value)
+                .filter(each -> each.use().word().equals(asked.from()))
+                .findFirst()
+                .orElseThrow(() -> Problem.at("picture", "There is no such picture on your facts sheet."));
+        byte[] content = files.content(site, picture.file().hash()).orElseThrow(Problem::notFound);
+        List<Colour> colours =
+                PictureColours.of(Darkroom.develop(content, picture.treatment()).pixels());
+        if (colours.isEmpty()) {
+            throw Problem.at("picture", "There are only greys in it. Say a colour, or take a mix.");
+        }
+        return change(id, new LookChange("brand", colours.get(0).hex()), request);
+    }
+
     /** A scene that was found. */
     record SceneFound(String id, String words) {}
 
     /** @param words what is looked for; all scenes when it is empty */
     @GetMapping("/api/scenes")
-    java.util.List<SceneFound> scenes(@RequestParam(defaultValue = "") String words) {
+    List<SceneFound> scenes(@RequestParam(defaultValue = "") String words) {
         return PictureDrawer.find(words).stream()
                 .map(scene -> new SceneFound(scene.id(), scene.name()))
                 .toList();
@@ -105,14 +139,18 @@ class LookController {
                 .flatMap(opening -> opening.text("headline"))
                 .map(text -> PlainText.of(text, reading.brief().facts()))
                 .orElse("");
-        boolean photograph = reading.brief().facts().all(Picture.class).stream()
-                .anyMatch(picture -> picture.value().use() == Picture.Use.OPENING);
+        List<String> pictures = reading.brief().facts().all(Picture.class).stream()
+                .map(picture -> picture.value().use())
+                .filter(use -> use == Picture.Use.LOGO || use == Picture.Use.OPENING)
+                .map(Picture.Use::word)
+                .distinct()
+                .toList();
         return LookView.of(
                 site.revision(),
                 draft.look(),
                 reading.brief(),
                 origins.preview() + "/" + tokens.give(site.id()) + "/",
-                photograph,
+                pictures,
                 headline);
     }
 }

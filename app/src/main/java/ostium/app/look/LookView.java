@@ -24,7 +24,7 @@ import ostium.core.look.TypePairs;
  * @param mixes mixes that can be taken, those of the trade's moods first
  * @param types pairs of families
  * @param scenes scenes of the picture drawer, the one of the trade first
- * @param photograph whether a photograph of the owner's stands where a scene would
+ * @param pictures the owner's pictures colours can be taken from: {@code logo}, {@code opening}
  * @param headline what the letters are shown in, besides the name
  */
 record LookView(
@@ -37,7 +37,7 @@ record LookView(
         List<ChoiceView> shapes,
         List<ChoiceView> motions,
         List<ChoiceView> scenes,
-        boolean photograph,
+        List<String> pictures,
         String name,
         String headline) {
 
@@ -61,7 +61,7 @@ record LookView(
 
     record ChoiceView(String id, String words, boolean chosen) {}
 
-    static LookView of(long revision, Look look, Brief brief, String preview, boolean photograph, String headline) {
+    static LookView of(long revision, Look look, Brief brief, String preview, List<String> pictures, String headline) {
         PaintCard card = look.paint();
         return new LookView(
                 revision,
@@ -106,7 +106,7 @@ record LookView(
                         .map(scene -> new ChoiceView(
                                 scene.id(), scene.name(), scene.id().equals(look.scene())))
                         .toList(),
-                photograph,
+                pictures,
                 brief.facts().say("name", "").orElse(""),
                 headline);
     }

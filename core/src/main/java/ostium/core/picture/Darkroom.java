@@ -6,11 +6,18 @@ import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+import java.util.regex.Pattern;
 import javax.imageio.ImageIO;
 import ostium.core.fact.Treatment;
+import ostium.core.look.ColourCode;
 
 /** Makes the sizes of a picture from what is kept of it. Holds one picture in memory. */
 public final class Darkroom {
+    private static final int SMALL_PRINT = 120;
+    private static final Pattern NAMED_COLOUR =
+            Pattern.compile("#[0-9a-fA-F]{6}\\b|#[0-9a-fA-F]{3}\\b|rgb\\([^)]{5,40}\\)");
+
     private final byte[] kept;
     private final BufferedImage treated;
 
@@ -46,6 +53,25 @@ public final class Darkroom {
             case PNG -> Encoder.png(sized);
             case SVG -> throw new IllegalStateException("answered above");
         };
+    }
+
+    /**
+     * The colours to be seen in it: pixels of a small print, {@code 0xAARRGGBB}; of a drawing, the colours it names, each
+     * once for every time it is named.
+     */
+    public int[] pixels() {
+        if (treated == null) {
+            return NAMED_COLOUR
+                    .matcher(new String(kept, StandardCharsets.UTF_8))
+                    .results()
+                    .mapToInt(found -> ColourCode.read(found.group())
+                            .map(colour ->
+                                    0xff000000 | Integer.parseInt(colour.hex().substring(1), 16))
+                            .orElse(0))
+                    .toArray();
+        }
+        BufferedImage small = Pixels.within(treated, SMALL_PRINT);
+        return small.getRGB(0, 0, small.getWidth(), small.getHeight(), null, 0, small.getWidth());
     }
 
     static BufferedImage treated(BufferedImage image, Treatment treatment) {
