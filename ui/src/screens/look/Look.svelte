@@ -13,6 +13,7 @@
   import { LookState } from './look.svelte';
   import Paints from './Paints.svelte';
   import Scenes from './Scenes.svelte';
+  import Signs from './Signs.svelte';
 
   /** Everything visual of a site: chosen from a board, set by hand, or said in words. */
   const site = new SiteState();
@@ -136,6 +137,10 @@
                 choose={(value) => look.change('motion', value, 'Motion is set.')}
               />
             </div>
+          </section>
+          <section class="leaf">
+            <h2>Sign</h2>
+            <Signs {look} />
           </section>
           <section class="leaf">
             <h2>Scene</h2>

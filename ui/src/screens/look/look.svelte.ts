@@ -47,6 +47,17 @@ export class LookState {
     );
   }
 
+  /** A sign becomes the logo. */
+  async takeSign(sign: string): Promise<boolean> {
+    return this.#ask('The sign stands at the head of every page.', async () => {
+      const { error, response } = await api.POST('/api/sites/{id}/signs/{sign}', {
+        params: { path: { id: this.id, sign } }
+      });
+      if (!response.ok) return { error, response };
+      return api.GET('/api/sites/{id}/look', { params: { path: { id: this.id } } });
+    });
+  }
+
   async undo(): Promise<void> {
     await this.#back('/api/sites/{id}/undo', 'Taken back.');
   }

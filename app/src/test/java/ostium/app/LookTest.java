@@ -209,4 +209,63 @@ class LookTest {
             }
         }
     }
+
+    @Nested
+    class ASign {
+        @BeforeEach
+        void keepsADraft() {
+            owner.signUp(UUID.randomUUID() + "@quill.example");
+            owner.call("POST", site + "/kept", Map.of());
+        }
+
+        private String head() {
+            String preview = owner.get(site + "/manuscript")
+                    .json()
+                    .path("preview")
+                    .asString()
+                    .replaceFirst("https?://[^/]+", "");
+            return org.jsoup.Jsoup.parse(
+                            owner.getAt("preview.localhost", preview).body())
+                    .select(".brand .logo img")
+                    .attr("src");
+        }
+
+        @Test
+        void isDrawnFromNameAndTrade() {
+            JsonNode signs = owner.get(site + "/signs").json();
+            assertThat(signs.size()).isEqualTo(4);
+            for (JsonNode sign : signs) {
+                Browserlike.Answer drawing = owner.get(sign.path("drawing").asString());
+                assertThat(drawing.header("Content-Type")).startsWith("image/svg+xml");
+                assertThat(drawing.body()).startsWith("<svg ").doesNotContain("<text", "currentColor");
+            }
+            assertThat(owner.get(site + "/signs/nothing").status()).isEqualTo(404);
+        }
+
+        @Test
+        void isTakenAsTheLogoReplacedByAnotherAndTakenBack() {
+            assertThat(head()).isEmpty();
+            assertThat(owner.call("POST", site + "/signs/initials", Map.of()).status())
+                    .isEqualTo(204);
+            String first = head();
+            assertThat(first).endsWith(".svg");
+            owner.call("POST", site + "/signs/beside", Map.of());
+            assertThat(head()).endsWith(".svg").isNotEqualTo(first);
+            owner.call("POST", site + "/undo", Map.of("revision", 1));
+            assertThat(head()).isEqualTo(first);
+            owner.call("POST", site + "/undo", Map.of("revision", 1));
+            assertThat(head()).isEmpty();
+        }
+
+        @Test
+        void givesItsColoursBack() {
+            owner.call("POST", site + "/signs/motif", Map.of());
+            assertThat(owner.call("POST", site + "/look/picture", Map.of("from", "logo"))
+                            .status())
+                    .isEqualTo(200);
+            Browserlike.Answer none = owner.call("POST", site + "/look/picture", Map.of("from", "opening"));
+            assertThat(none.status()).isEqualTo(422);
+            assertThat(none.body()).contains("no such picture");
+        }
+    }
 }

@@ -172,6 +172,11 @@ class LookTest {
                     .click();
             assertThat(shopfront(page).locator("html")).hasClass(Pattern.compile(".*type-soft-serif.*"));
             page.keyboard().press("Control+z");
+            assertThat(shopfront(page).locator(".logo img")).hasCount(0);
+            owner.taps("Take it: Your initials");
+            assertThat(shopfront(page).locator(".logo img")).hasAttribute("alt", "");
+            com.microsoft.playwright.Download drawing = page.waitForDownload(() -> owner.taps("PNG of Your initials"));
+            assertThat(drawing.suggestedFilename()).isEqualTo("initials.png");
             assertThat(shopfront(page).locator("html")).not().hasClass(Pattern.compile(".*type-soft-serif.*"));
         }
     }

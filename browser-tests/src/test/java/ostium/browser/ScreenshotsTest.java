@@ -157,7 +157,9 @@ class ScreenshotsTest {
                 const light = (0.2126 * r + 0.7152 * g + 0.0722 * b) / 255;
                 return light > 0.8 ? '#f2f2f2' : light > 0.45 ? '#cfcfcf' : light > 0.2 ? '#9a9a9a' : '#6a6a6a';
               };
+              document.documentElement.style.setProperty('filter', 'grayscale(1)');
               const all = [...document.querySelectorAll('body, body *')];
+              all.forEach((each) => each.style.setProperty('transition', 'none', 'important'));
               const styles = all.map((each) => {
                 const style = getComputedStyle(each);
                 return [grey(style.backgroundColor), grey(style.borderTopColor)];
@@ -182,7 +184,7 @@ class ScreenshotsTest {
     /** The first two screens of each page, in two rows of three. */
     private static void sheet(List<String> pages, String change, Path to) {
         StringBuilder html = new StringBuilder(
-                "<body style='margin:0;padding:12px;display:grid;grid-template-columns:repeat(3,1fr);gap:12px;background:#777'>");
+                "<body style='margin:0;padding:12px;display:grid;grid-template-columns:repeat(3,1fr);gap:12px;align-content:start;background:#777'>");
         try (BrowserContext context = Chromium.context(Chromium.Screen.LAPTOP)) {
             Page page = context.newPage();
             page.setViewportSize(1280, 1500);

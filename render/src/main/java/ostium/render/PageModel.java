@@ -340,9 +340,7 @@ public final class PageModel {
 
     /** One of the shipped drawings, inline. */
     public Content drawing(String name) {
-        String path = "/ostium/motifs/" + name + ".svg";
-        String svg = Resource.text(Resource.exists(path) ? path : "/ostium/motifs/door.svg")
-                .strip();
+        String svg = Motifs.svg(name);
         return output -> output.writeContent(svg.replace("<svg ", "<svg class=\"ic\" "));
     }
 

@@ -159,14 +159,9 @@ public final class SiteRenderer {
         if (shared.scene()) {
             parts.add(named("scene", "svg", "image/svg+xml", Scenes.draw(look.scene(), look.motif(), paint)));
         }
-        String icon = Resource.text("/ostium/motifs/" + iconOf(look.motif()) + ".svg");
-        parts.add(named("icon", "svg", "image/svg+xml", Favicon.of(icon, paint)));
+        parts.add(named("icon", "svg", "image/svg+xml", Favicon.of(Motifs.svg(look.motif()), paint)));
         parts.addAll(Faces.files(look.types()));
         return List.copyOf(parts);
-    }
-
-    private static String iconOf(String motif) {
-        return Resource.exists("/ostium/motifs/" + motif + ".svg") ? motif : "door";
     }
 
     private static RenderedFile named(String name, String ending, String type, String content) {

@@ -56,7 +56,7 @@ class DraftTableController {
             @PathVariable String id, @RequestParam(defaultValue = "0") int round, HttpServletRequest request) {
         StoredSite site = access.require(id, request);
         int count = rounds.count(site);
-        return count == 0
+        return count == 0 && round == 0
                 ? new DraftsView(0, 0, List.of(), List.of(), 0)
                 : view(site, rounds.round(site, round == 0 ? count : round));
     }

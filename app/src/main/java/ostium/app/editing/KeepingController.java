@@ -43,10 +43,10 @@ class KeepingController {
     }
 
     /**
-     * @param round round of the drafts table, from 1; 0 keeps the draft the facts give by themselves
+     * @param round round of the drafts table, from 1; without one the draft the facts give by themselves is kept
      * @param place place in the round, from 1
      */
-    record Keep(int round, int place) {}
+    record Keep(Integer round, Integer place) {}
 
     /**
      * Keeps a draft: from here on it has words of its own. Needs an account. A site that has a draft already gets this one
@@ -59,9 +59,9 @@ class KeepingController {
         Account account = access.requireAccount();
         State state = sites.state(site);
         SheetReading reading = sites.read(state);
-        Recipe recipe = asked == null || asked.round() == 0
+        Recipe recipe = asked == null || asked.round() == null || asked.round() == 0
                 ? null
-                : rounds.recipe(site, new DraftRounds.Place(asked.round(), asked.place()))
+                : rounds.recipe(site, new DraftRounds.Place(asked.round(), asked.place() == null ? 0 : asked.place()))
                         .orElseThrow(() -> Problem.at("", "This draft is not on the table."));
         if (!state.isKept()) {
             if (!reading.isEnough()) {
