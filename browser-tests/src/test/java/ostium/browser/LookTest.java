@@ -173,9 +173,15 @@ class LookTest {
             assertThat(shopfront(page).locator("html")).hasClass(Pattern.compile(".*type-soft-serif.*"));
             page.keyboard().press("Control+z");
             assertThat(shopfront(page).locator(".logo img")).hasCount(0);
-            owner.taps("Take it: Your initials");
+            page.getByRole(
+                            AriaRole.BUTTON,
+                            new Page.GetByRoleOptions().setName(Pattern.compile("^Take it\\s*: Your initials$")))
+                    .click();
             assertThat(shopfront(page).locator(".logo img")).hasAttribute("alt", "");
-            com.microsoft.playwright.Download drawing = page.waitForDownload(() -> owner.taps("PNG of Your initials"));
+            com.microsoft.playwright.Download drawing = page.waitForDownload(() -> page.getByRole(
+                            AriaRole.BUTTON,
+                            new Page.GetByRoleOptions().setName(Pattern.compile("^PNG\\s* of Your initials$")))
+                    .click());
             assertThat(drawing.suggestedFilename()).isEqualTo("initials.png");
             assertThat(shopfront(page).locator("html")).not().hasClass(Pattern.compile(".*type-soft-serif.*"));
         }
