@@ -216,4 +216,10 @@
       padding: 0 16px 18px;
     }
   }
+  @media print {
+    header,
+    footer {
+      display: none;
+    }
+  }
 </style>

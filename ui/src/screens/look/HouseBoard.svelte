@@ -39,6 +39,12 @@
     grid-template-columns: repeat(auto-fill, minmax(200px, 1fr));
     gap: 16px;
   }
+  @media (max-width: 720px) {
+    .houses {
+      grid-template-columns: repeat(2, minmax(0, 1fr));
+      gap: 10px;
+    }
+  }
   .house {
     display: grid;
     align-content: start;

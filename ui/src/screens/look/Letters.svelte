@@ -40,7 +40,7 @@
 <style>
   .letters {
     display: grid;
-    grid-template-columns: repeat(auto-fill, minmax(200px, 1fr));
+    grid-template-columns: repeat(auto-fill, minmax(min(46%, 200px), 1fr));
     gap: 12px;
     margin-top: 10px;
   }
@@ -78,5 +78,10 @@
     margin-top: 4px;
     color: var(--pencil);
     font-size: 14px;
+  }
+  @media print {
+    button:not([aria-pressed='true']) {
+      display: none;
+    }
   }
 </style>

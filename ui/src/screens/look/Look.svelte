@@ -63,7 +63,7 @@
   <Frame {site} {act} broad>
     <div class="board">
       <div class="choices">
-        <h1>Look</h1>
+        <h1 class="on-paper">Look<span class="of">: {site.sheet.lines.name}</span></h1>
         <p class="lead">Make it look like you. A change touches only what you ask for.</p>
         <form
           class="say"
@@ -104,6 +104,7 @@
               onclick={() => look.change('say', 'more like this', 'Near the last one.')}
               >More like this</button
             >
+            <button class="word" type="button" onclick={() => window.print()}>Print a sheet of it</button>
           </span>
         </form>
         {#if look.view}
@@ -111,11 +112,11 @@
             <h2>House</h2>
             <HouseBoard {look} />
           </section>
-          <section class="leaf">
+          <section class="leaf on-paper">
             <h2>Paint card</h2>
             <Paints {look} />
           </section>
-          <section class="leaf">
+          <section class="leaf on-paper">
             <h2>Letters</h2>
             <Letters {look} />
           </section>
@@ -138,7 +139,7 @@
               />
             </div>
           </section>
-          <section class="leaf">
+          <section class="leaf on-paper">
             <h2>Sign</h2>
             <Signs {look} />
           </section>
@@ -214,6 +215,14 @@
   .leaf {
     padding: 16px 20px 18px;
   }
+  .of {
+    display: none;
+  }
+  @media print {
+    .of {
+      display: inline;
+    }
+  }
   .leaf > :global(.houses) {
     margin-top: 10px;
   }
@@ -231,14 +240,20 @@
     max-width: 392px;
   }
   @media print {
-    .say,
-    .shape,
-    .leaf:nth-of-type(n + 3) {
+    .choices > :global(:not(.on-paper)),
+    .shape {
       display: none;
+    }
+    .choices > h1.on-paper {
+      display: block;
     }
     .board,
     .board:not(:has(.phone)) {
       grid-template-columns: minmax(0, 1fr);
+    }
+    .leaf {
+      border: 0;
+      break-inside: avoid;
     }
   }
   @media (max-width: 980px) {
@@ -248,6 +263,15 @@
     }
     .shape {
       position: static;
+      order: -1;
+    }
+  }
+  @media (max-width: 720px) {
+    .leaf {
+      padding: 14px 14px 16px;
+    }
+    .phone :global(.shopfront) {
+      height: 300px;
     }
   }
 </style>

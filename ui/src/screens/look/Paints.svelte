@@ -152,7 +152,7 @@
 <style>
   .card {
     display: grid;
-    grid-template-columns: repeat(auto-fill, minmax(150px, 1fr));
+    grid-template-columns: repeat(auto-fill, minmax(128px, 1fr));
     gap: 14px 18px;
     margin: 10px 0 0;
     padding: 0;
@@ -255,5 +255,17 @@
     display: grid;
     grid-template-columns: 3fr 2fr 3fr 2fr;
     height: 34px;
+  }
+  @media print {
+    h3,
+    .mixes,
+    .from,
+    .contrast button,
+    li button {
+      display: none;
+    }
+    .card {
+      print-color-adjust: exact;
+    }
   }
 </style>

@@ -56,7 +56,7 @@
 <style>
   ul {
     display: grid;
-    grid-template-columns: repeat(auto-fill, minmax(200px, 1fr));
+    grid-template-columns: repeat(auto-fill, minmax(min(46%, 200px), 1fr));
     gap: 14px;
     margin: 10px 0 0;
     padding: 0;
@@ -84,5 +84,11 @@
     display: flex;
     flex-wrap: wrap;
     gap: 2px 16px;
+  }
+  @media print {
+    p,
+    .acts {
+      display: none;
+    }
   }
 </style>

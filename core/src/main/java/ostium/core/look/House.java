@@ -11,27 +11,27 @@ public enum House {
     WORKSHOP(
             "Workshop",
             "A job ticket: slab letters, hard rules, number tabs",
-            PaintManner.of(PaintManner.Trim.LIGHT, 0.925, 0.955, 0.012)),
+            new PaintManner(PaintManner.Trim.LIGHT, 0.925, 0.955, 0.012)),
     PARLOUR(
             "Parlour",
             "An arch and a medallion: round letters, one deep band",
-            PaintManner.of(PaintManner.Trim.LINE, 0.925, 0.955, 0.022)),
+            new PaintManner(PaintManner.Trim.LINE, 0.925, 0.955, 0.022)),
     STUDIO(
             "Studio",
             "A ruler along two edges: large narrow letters, prices and hours to scale",
-            PaintManner.of(PaintManner.Trim.PALE, 0.95, 0.97, 0.006)),
+            new PaintManner(PaintManner.Trim.PALE, 0.95, 0.97, 0.006)),
     KIOSK(
             "Kiosk",
             "Blocks of flat colour joined by round knobs, prices on tags",
-            PaintManner.of(PaintManner.Trim.LIGHT, 0.93, 0.96, 0.035)),
+            new PaintManner(PaintManner.Trim.LIGHT, 0.93, 0.96, 0.035)),
     CHAMBERS(
             "Chambers",
             "A ledger: margin and matter, double rules, one large number",
-            PaintManner.of(PaintManner.Trim.DARK, 0.988, 0.994, 0.003)),
+            new PaintManner(PaintManner.Trim.DARK, 0.988, 0.994, 0.003)),
     GARDEN(
             "Garden",
             "A paper label over a landscape: services on a stem, a week like a hedge",
-            PaintManner.of(PaintManner.Trim.DARK, 0.925, 0.95, 0.03));
+            new PaintManner(PaintManner.Trim.DARK, 0.925, 0.95, 0.03));
 
     private final String words;
     private final String about;

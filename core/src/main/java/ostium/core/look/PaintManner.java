@@ -21,8 +21,4 @@ public record PaintManner(Trim trim, double darkestGround, double lightestGround
         /** As text on the page, and as an area under light text. */
         DARK
     }
-
-    static PaintManner of(Trim trim, double darkestGround, double lightestGround, double strongestGround) {
-        return new PaintManner(trim, darkestGround, lightestGround, strongestGround);
-    }
 }
