@@ -30,7 +30,8 @@
     display: grid;
     place-items: center;
     width: 56px;
-    height: 30px;
+    height: 34px;
+    font-size: 20px;
   }
   .bare {
     height: 100%;

@@ -152,7 +152,7 @@ class AccessibilityTest {
                     .waitsUntilKept()
                     .taps("Lay out the page");
             page.waitForURL("**/page");
-            page.frameLocator("iframe").locator("h1").waitFor();
+            page.frameLocator(".table li:first-child iframe").locator("h1").waitFor();
             check(page, "draft");
             owner.taps("Keep this one").taps("Make it mine");
             page.locator("[aria-invalid=true]").first().waitFor();

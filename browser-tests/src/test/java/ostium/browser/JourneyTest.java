@@ -121,7 +121,8 @@ class JourneyTest {
             }
             page.keyboard().press("Enter");
             page.waitForURL("**/page");
-            assertThat(page.frameLocator("iframe").locator(".brand .name")).hasText("Keyboard Sweeps");
+            assertThat(page.frameLocator(".table li:first-child iframe").locator(".brand .name"))
+                    .hasText("Keyboard Sweeps");
         }
     }
 

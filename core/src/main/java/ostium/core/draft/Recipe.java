@@ -16,9 +16,10 @@ public record Recipe(long words, long order, long look, House house, Extent exte
 
     /** The draft of a brief by this recipe. What the owner wishes of tone and brand stays as it is. */
     public Draft draft(Brief brief) {
+        Extent pages = brief.wishes().extent().orElse(extent);
         return Drafter.draft(
                 brief.withWishes(
-                        brief.wishes().withHouse(house).withExtent(extent).withArrangement(arrangement)),
+                        brief.wishes().withHouse(house).withExtent(pages).withArrangement(arrangement)),
                 new Seeds(new Seed(words), new Seed(order), new Seed(look)));
     }
 

@@ -84,6 +84,19 @@ class DraftTableTest {
     }
 
     @Test
+    void aWishForPagesHoldsForDraftsThatWereLaidBeforeIt() {
+        Brief brief = brief("vet");
+        for (DraftTable.Proposal proposal : DraftTable.draw(brief, new Seed(7), 3)) {
+            Draft few = DraftTable.again(brief.withExtent(Extent.FEW), proposal.recipe())
+                    .draft();
+            Draft one = DraftTable.again(brief.withExtent(Extent.ONE), proposal.recipe())
+                    .draft();
+            assertThat(few.site().pages()).hasSizeGreaterThan(1);
+            assertThat(one.site().pages()).hasSize(1);
+        }
+    }
+
+    @Test
     void anotherRoundBeginsWithOtherHouses() {
         Brief brief = brief("piano-tuner");
         List<House> first = houses(DraftTable.draw(brief, new Seed(10), 0, 3, Map.of()));
