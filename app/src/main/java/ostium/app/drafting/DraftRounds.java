@@ -95,7 +95,7 @@ public class DraftRounds {
                 before + 1,
                 JSON.writeValueAsString(drawn.stream().map(Proposal::recipe).toList()),
                 JSON.writeValueAsString(pins));
-        return round(site, before + 1);
+        return new Round(before + 1, Map.copyOf(pins), drawn);
     }
 
     /** Lays the first round of a site that has none. */

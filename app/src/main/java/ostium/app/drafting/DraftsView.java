@@ -1,8 +1,9 @@
 package ostium.app.drafting;
 
 import java.util.List;
-import java.util.Map;
+import java.util.stream.IntStream;
 import ostium.core.draft.Brief;
+import ostium.core.draft.DraftTable.Proposal;
 import ostium.core.draft.Pin;
 import ostium.render.FactUses;
 
@@ -30,18 +31,11 @@ record DraftsView(int rounds, int round, List<PinView> pins, List<DraftView> dra
     record DraftView(int place, String line, String house, int said, String preview) {}
 
     static DraftsView of(int rounds, DraftRounds.Round round, Brief brief, String preview) {
-        List<DraftView> drafts = new java.util.ArrayList<>();
-        for (int i = 0; i < round.proposals().size(); i++) {
-            var proposal = round.proposals().get(i);
-            Map<String, FactUses.Use> uses = FactUses.of(brief, proposal.draft());
-            long said = uses.values().stream().filter(use -> use.places() > 0).count();
-            drafts.add(new DraftView(
-                    i + 1,
-                    proposal.inALine(),
-                    proposal.draft().look().house().words(),
-                    (int) said,
-                    preview + "drafts/" + round.number() + "/" + (i + 1) + "/"));
-        }
+        // Each is drawn to see what it says; they do not wait for one another.
+        List<DraftView> drafts = IntStream.range(0, round.proposals().size())
+                .parallel()
+                .mapToObj(i -> draft(i + 1, round, brief, preview))
+                .toList();
         return new DraftsView(
                 rounds,
                 round.number(),
@@ -53,5 +47,18 @@ record DraftsView(int rounds, int round, List<PinView> pins, List<DraftView> dra
                         .toList(),
                 drafts,
                 brief.facts().list().size());
+    }
+
+    private static DraftView draft(int place, DraftRounds.Round round, Brief brief, String preview) {
+        Proposal proposal = round.proposals().get(place - 1);
+        long said = FactUses.of(brief, proposal.draft()).values().stream()
+                .filter(use -> use.places() > 0)
+                .count();
+        return new DraftView(
+                place,
+                proposal.inALine(),
+                proposal.draft().look().house().words(),
+                (int) said,
+                preview + "drafts/" + round.number() + "/" + place + "/");
     }
 }

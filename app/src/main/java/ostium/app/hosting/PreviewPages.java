@@ -1,8 +1,11 @@
 package ostium.app.hosting;
 
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
+import java.time.Duration;
 import java.util.List;
 import java.util.Optional;
 import java.util.regex.Matcher;
@@ -69,7 +72,8 @@ class PreviewPages {
             Wire.plainPage(response, 404, "No such draft", "There is no draft at this address.");
             return;
         }
-        List<RenderedFile> rendered = SiteRenderer.shipped().render(reading.brief(), draft.get(), Target.preview());
+        List<RenderedFile> rendered =
+                rendered(site.get(), reading, draft.get(), path.substring(matcher.end(1) + 1, matcher.start(5)));
         Optional<RenderedFile> file =
                 rendered.stream().filter(each -> isAskedFor(each.path(), name)).findFirst();
         if (file.isEmpty()) {
@@ -77,6 +81,21 @@ class PreviewPages {
             return;
         }
         Wire.bytes(response, 200, file.get().contentType(), file.get().bytes());
+    }
+
+    /** Drafts that are only tried on come with all their files at once; they are drawn once for all of these. */
+    private record Tried(String site, long revision, String variant) {}
+
+    private final Cache<Tried, List<RenderedFile>> tried = Caffeine.newBuilder()
+            .maximumSize(60)
+            .expireAfterWrite(Duration.ofSeconds(20))
+            .build();
+
+    private List<RenderedFile> rendered(StoredSite site, SheetReading reading, Draft draft, String variant) {
+        Tried key = new Tried(site.id(), site.revision(), variant);
+        return variant.isEmpty()
+                ? SiteRenderer.shipped().render(reading.brief(), draft, Target.preview())
+                : tried.get(key, missing -> SiteRenderer.shipped().render(reading.brief(), draft, Target.preview()));
     }
 
     private Optional<Draft> draft(StoredSite site, State state, SheetReading reading, Matcher asked) {
