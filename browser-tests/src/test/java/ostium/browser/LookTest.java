@@ -74,8 +74,10 @@ class LookTest {
             }
 
             owner.taps("Round 1");
+            assertThat(owner.button("Round 1")).hasAttribute("aria-current", "true");
             assertThat(pin(page, "second", "words")).hasAttribute("aria-pressed", "true");
             owner.taps("Round 2");
+            assertThat(owner.button("Round 2")).hasAttribute("aria-current", "true");
             String house = page.locator(".table > li h2")
                     .first()
                     .innerText()

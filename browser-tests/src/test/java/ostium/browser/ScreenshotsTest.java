@@ -198,6 +198,7 @@ class ScreenshotsTest {
                         .append(java.util.Base64.getEncoder().encodeToString(page.screenshot()))
                         .append("'>");
             }
+            page.setViewportSize(1280, 990);
             page.navigate("about:blank");
             page.setContent(html.toString());
             page.waitForTimeout(500);
