@@ -17,7 +17,7 @@ import ostium.render.FactUses;
  */
 record DraftsView(int rounds, int round, List<PinView> pins, List<DraftView> drafts, int facts) {
 
-    /** @param words which draft it is from, as "the second of round 1" */
+    /** A part that is held, and the draft it is from. */
     record PinView(Pin pin, int round, int place) {}
 
     /**
@@ -31,9 +31,7 @@ record DraftsView(int rounds, int round, List<PinView> pins, List<DraftView> dra
     record DraftView(int place, String line, String house, int said, String preview) {}
 
     static DraftsView of(int rounds, DraftRounds.Round round, Brief brief, String preview) {
-        // Each is drawn to see what it says; they do not wait for one another.
         List<DraftView> drafts = IntStream.range(0, round.proposals().size())
-                .parallel()
                 .mapToObj(i -> draft(i + 1, round, brief, preview))
                 .toList();
         return new DraftsView(

@@ -85,7 +85,7 @@ class LookWordsTest {
 
     @ParameterizedTest
     @EnumSource(House.class)
-    void everyHouseHasLettersOfItsOwnAndEveryPairLoadsLittle(House house) {
+    void everyHouseHasLettersOfItsOwn(House house) {
         assertThat(TypePairs.of(house)).isNotNull();
         assertThat(look(house).types()).isEqualTo(TypePairs.of(house));
     }

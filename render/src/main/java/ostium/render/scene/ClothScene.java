@@ -30,7 +30,6 @@ final class ClothScene {
         for (int i = 0; i < 11; i++) {
             d.line(d.ink(), 1, Drawing.at("M%s %sh%s", 174, 586 + i * 10, 104));
         }
-        d.path(d.light(), "M330 712C330 690 360 690 360 712L372 640 384 648Z", 0);
         d.line(d.grey(40), 10, "M360 720 560 640")
                 .line(d.grey(24), 10, "M380 640 560 716")
                 .circle(d.grey(60), 466, 678, 6);
