@@ -1,29 +1,33 @@
-import type { Block, Item, Position, Section, Site, Text } from './types';
+import type { components } from '../api/schema';
+import type { Block, Item, Position, Section, Site, Text, With } from './types';
+
+type Schemas = components['schemas'];
 
 /**
  * Edits made by hand. The browser applies only those that move, hide, remove or word something; all others wait for the
  * server's answer. Both do the same, by fixtures they share.
  */
 export type Edit =
-  | { kind: 'setText'; text: string; mark: 'OWN'; tree: Block[] }
-  | { kind: 'moveSection'; section: string; to: Position }
-  | { kind: 'hideSection'; section: string; hidden: boolean }
-  | { kind: 'removeSection'; section: string }
-  | { kind: 'moveItem'; section: string; item: string; after: string }
-  | { kind: 'hideItem'; section: string; item: string; hidden: boolean }
-  | { kind: 'removeItem'; section: string; item: string }
-  | { kind: 'putText'; section: string; slot: string; text: Partial<Text> & { id: string; tree: Block[] } }
-  | { kind: 'removeText'; text: string }
-  | { kind: 'setMarks'; marks: Record<string, 'CONFIRMED'> }
-  | { kind: 'setLayout'; section: string; layout: string }
-  | { kind: 'setLine'; path: string; words: string }
-  | {
-      kind: 'putService';
-      service: { id: string; usual: string; name: string; summary: string; price: string; minutes: string };
-      after: string;
-    }
-  | { kind: 'removeService'; id: string }
-  | { kind: 'sendMessagesTo'; addresses: string[] };
+  | With<Omit<Schemas['SetText'], 'origin'>, { mark: 'OWN'; tree: Block[] }>
+  | With<Schemas['PutText'], { text: Partial<Text> & { id: string; tree: Block[] } }>
+  | With<Schemas['SetMarks'], { marks: Record<string, 'CONFIRMED'> }>
+  | Schemas[
+      | 'MoveSection'
+      | 'HideSection'
+      | 'RemoveSection'
+      | 'MoveItem'
+      | 'HideItem'
+      | 'RemoveItem'
+      | 'RemoveText'
+      | 'SetLayout'
+      | 'SetLine'
+      | 'PutService'
+      | 'RemoveService'
+      | 'MoveService'
+      | 'PutRow'
+      | 'RemoveRow'
+      | 'MoveRow'
+      | 'SendMessagesTo'];
 
 /** The site after an edit, as far as the browser can tell; the site as it was where the server has to say. */
 export function apply(site: Site, edit: Edit): Site {

@@ -1,80 +1,30 @@
-/** The site as a document, as the core writes it ({@code ostium.core.site}). */
+import type { components } from '../api/schema';
 
-export type Mark = 'SUGGESTED' | 'CONFIRMED' | 'OWN';
+type Schemas = components['schemas'];
 
-export interface Paragraph {
-  kind: 'paragraph';
-  inside: Inline[];
-}
-export interface Bullets {
-  kind: 'list';
-  entries: Paragraph[];
-}
-export type Block = Paragraph | Bullets;
+/** The site as a document, as the API describes it. Here only what may stand inside what is said more closely. */
 
-export interface Words {
-  kind: 'words';
-  value: string;
-}
-export interface Strong {
-  kind: 'strong';
-  inside: Inline[];
-}
-export interface Emphasis {
-  kind: 'emphasis';
-  inside: Inline[];
-}
-export interface LinkTo {
-  kind: 'link';
-  target: string;
-  inside: Inline[];
-}
-export interface LinkedFact {
-  kind: 'fact';
-  fact: string;
-  facet: string;
-}
+export type Mark = Schemas['Text']['mark'];
+export type Words = Schemas['Words'];
+export type LinkedFact = Schemas['LinkedFact'];
+export type Strong = With<Schemas['Strong'], { inside: Inline[] }>;
+export type Emphasis = With<Schemas['Emphasis'], { inside: Inline[] }>;
+export type LinkTo = With<Schemas['LinkTo'], { inside: Inline[] }>;
 export type Inline = Words | Strong | Emphasis | LinkTo | LinkedFact;
-
-export interface Text {
-  id: string;
-  mark: Mark;
-  tree: Block[];
-  origin: { pattern: string; seed: number; needs: string[] };
-}
-
-export interface Item {
-  id: string;
-  fact: string;
-  hidden: boolean;
-  texts: Record<string, Text>;
-}
-
-export interface Section {
-  id: string;
-  kind: string;
-  layout: string;
-  anchor: string;
-  hidden: boolean;
-  texts: Record<string, Text>;
-  items: Item[];
-}
-
-export interface Page {
-  id: string;
-  slug: string;
-  name: string;
-  sections: Section[];
-}
-
-export interface Site {
-  masthead: Section;
-  pages: Page[];
-  footer: Section;
-}
+export type Paragraph = With<Schemas['Paragraph'], { inside: Inline[] }>;
+export type Bullets = With<Schemas['Bullets'], { entries: Paragraph[] }>;
+export type Block = Paragraph | Bullets;
+export type Text = With<Schemas['Text'], { tree: Block[] }>;
+export type Item = With<Schemas['Item'], { texts: Record<string, Text> }>;
+export type Section = With<Schemas['Section'], { texts: Record<string, Text>; items: Item[] }>;
+export type Page = With<Schemas['Page'], { sections: Section[] }>;
+export type Site = { masthead: Section; pages: Page[]; footer: Section };
 
 /** A place in an order, told by its neighbour; an empty neighbour means the first place. */
-export interface Position {
-  page: string;
-  after: string;
-}
+export type Position = Schemas['Position'];
+
+/** What a kind of section is. */
+export type Kind = Schemas['KindView'];
+
+/** A type with some of its properties said more closely. */
+export type With<All, Closer> = Omit<All, keyof Closer> & Closer;

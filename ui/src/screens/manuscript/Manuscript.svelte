@@ -12,6 +12,7 @@
   import { textsOf } from '../../document/edits';
   import type { Block, Page } from '../../document/types';
   import { said } from '../../document/words';
+  import { navigate } from '../../router';
   import { setDesk } from './desk';
   import DraftLeaf from './DraftLeaf.svelte';
   import FactDialog from './FactDialog.svelte';
@@ -80,6 +81,8 @@
     toTools: () => foot?.querySelector<HTMLElement>('[role=toolbar] button')?.focus(),
     openFact: (fact) => (line = manuscript.view?.facts.find((each) => each.id === fact)?.line ?? fact),
     openLine: (asked) => (line = sheetLine(asked)),
+    toFacts: () =>
+      void manuscript.keep().then(() => navigate('/sites/:id', { params: { id: manuscript.id } })),
     typed: (text, tree: Block[]) => shopfront?.type(text, said(tree, manuscript.say)),
     choose: (section, text) => {
       waiting = { section: section || sectionOf(text), text };

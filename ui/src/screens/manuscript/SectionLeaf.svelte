@@ -6,22 +6,21 @@
   import MessagesTo from './MessagesTo.svelte';
   import ServiceRows from './ServiceRows.svelte';
   import TextEditor from './TextEditor.svelte';
-  import { factsOf, layouts, nameOf } from './sections';
+  import FactRows from './FactRows.svelte';
 
   /** One section of the manuscript: its margin, its words, and, when it is chosen, its tools. */
   let { manuscript, section }: { manuscript: ManuscriptState; section: Section } = $props();
 
   const desk = getDesk();
-  const name = $derived(nameOf(section.kind));
+  const kind = $derived(manuscript.kindOf(section));
+  const name = $derived(kind.words);
   const chosen = $derived(manuscript.chosen === section.id);
-  const belongsToSite = $derived(section.kind === 'MASTHEAD' || section.kind === 'FOOTER');
-  const slots = $derived(manuscript.view?.slots[section.kind] ?? []);
   const siblings = $derived(
     manuscript.site?.pages.find((page) => page.sections.some((each) => each.id === section.id))
   );
   const at = $derived(siblings?.sections.findIndex((each) => each.id === section.id) ?? -1);
   const facts = $derived(
-    factsOf(section.kind).flatMap((id) => manuscript.view?.facts.find((fact) => fact.id === id) ?? [])
+    kind.facts.flatMap((id) => manuscript.view?.facts.find((fact) => fact.id === id) ?? [])
   );
 
   function look(slot: string): 'headline' | 'heading' | 'body' | 'button' {
@@ -40,9 +39,7 @@
 
   /** To the end of another page; the opening stays on the first. */
   const others = $derived(
-    section.kind === 'OPENING'
-      ? []
-      : (manuscript.site?.pages ?? []).filter((page) => page.id !== siblings?.id)
+    kind.first ? [] : (manuscript.site?.pages ?? []).filter((page) => page.id !== siblings?.id)
   );
 
   function toPage(page: Page): void {
@@ -51,8 +48,7 @@
   }
 
   function layOut(): void {
-    const all = layouts[section.kind] ?? [];
-    const next = all[(all.indexOf(section.layout) + 1) % all.length];
+    const next = kind.layouts[(kind.layouts.indexOf(section.layout) + 1) % kind.layouts.length];
     if (next) manuscript.edit({ kind: 'setLayout', section: section.id, layout: next });
   }
 
@@ -88,7 +84,7 @@
     onclick={() => desk.choose(section.id, '')}
     onfocusin={() => desk.choose(section.id, '')}
   >
-    {#each slots as slot (slot.name)}
+    {#each kind.slots as slot (slot.name)}
       {@const text = section.texts[slot.name]}
       {#if text}
         <div class="slot" data-slot={slot.name}>
@@ -110,7 +106,7 @@
         </p>
       {/if}
     {/each}
-    {#if section.kind === 'OPENING' && manuscript.say('telephone', '')}
+    {#if kind.first && manuscript.say('telephone', '')}
       <p class="slot">
         <span class="button-like"
           >Call <button class="chip" type="button" onclick={() => desk.openLine('telephone')}
@@ -120,7 +116,9 @@
         <span class="leads">→ call door</span>
       </p>
     {/if}
-    {#if section.kind === 'SERVICES'}<ServiceRows {manuscript} {section} />{/if}
+    {#if !kind.known}<p class="leads">Kept as it is. Visitors do not see it here.</p>{/if}
+    {#if kind.rows === 'service'}<ServiceRows {manuscript} {section} />
+    {:else if kind.rows}<FactRows {manuscript} {section} />{/if}
     {#each section.items as item (item.id)}
       {#if item.texts['says']}
         <div class="slot practice" class:is-off={item.hidden}>
@@ -160,9 +158,9 @@
         {/each}
       </dl>
     {/if}
-    {#if section.kind === 'ENQUIRY'}<MessagesTo {manuscript} />{/if}
+    {#if kind.door === 'form'}<MessagesTo {manuscript} />{/if}
   </div>
-  {#if chosen && !belongsToSite}
+  {#if chosen && !kind.everywhere}
     <div class="tools" role="toolbar" aria-label="{name}: what can be done">
       {#if at > 0}<button type="button" onclick={() => move(-1)}>Move up</button>{/if}
       {#if siblings && at < siblings.sections.length - 1}<button type="button" onclick={() => move(1)}
@@ -176,8 +174,10 @@
         onclick={() => manuscript.edit({ kind: 'hideSection', section: section.id, hidden: !section.hidden })}
         >{section.hidden ? 'Show' : 'Hide'}</button
       >
-      {#if layouts[section.kind]}<button type="button" onclick={layOut}>Lay out differently</button>{/if}
-      <button type="button" onclick={() => manuscript.draftAgain(section.id)}>Draft again</button>
+      {#if kind.layouts.length > 1}<button type="button" onclick={layOut}>Lay out differently</button>{/if}
+      {#if kind.known}<button type="button" onclick={() => manuscript.draftAgain(section.id)}
+          >Draft again</button
+        >{/if}
       <button
         type="button"
         class="last"

@@ -8,6 +8,8 @@ export interface Desk {
   openFact(fact: string, text: string): void;
   /** Shows a line of the facts sheet so that it can be changed. */
   openLine(line: string): void;
+  /** Goes to the facts sheet, where rows that are facts are changed. */
+  toFacts(): void;
   /** Words were typed in a text; the shopfront shows them at once. */
   typed(text: string, tree: Block[]): void;
   /** The cursor goes from the words to their tools. */

@@ -1,11 +1,24 @@
 import { api, problemOf, type Manuscript, type ShopfrontChange } from '../../api/client';
 import { apply, sectionsOf, textsOf, type Edit } from '../../document/edits';
-import type { Block, Section, Site } from '../../document/types';
+import type { Block, Kind, Section, Site } from '../../document/types';
+import type { components } from '../../api/schema';
 import type { Keeping } from '../../site.svelte';
 
 /** A pause this long ends what is one step back. */
 const PAUSE = 300;
 const RETRY = 2500;
+
+const NOTHING: Kind = {
+  words: '',
+  known: true,
+  slots: [],
+  layouts: [],
+  facts: [],
+  rows: '',
+  door: '',
+  first: false,
+  everywhere: false
+};
 
 interface Waiting {
   key: string;
@@ -83,6 +96,11 @@ export class ManuscriptState {
     this.view?.facts.find((each) => each.id === fact)?.facets.find((each) => each.facet === facet)?.says ??
     '';
 
+  /** What the kind of a section is; one that the server has not told of yet has nothing. */
+  kindOf(section: Section): Kind {
+    return this.view?.kinds[section.kind] ?? NOTHING;
+  }
+
   /** Name of the file on which a section stands in the shopfront; empty for head and foot. */
   fileOf(section: string): string {
     const page = this.site?.pages.find((each) => each.sections.some((one) => one.id === section));
@@ -149,7 +167,11 @@ export class ManuscriptState {
     try {
       const { data, error, response } = await api.POST('/api/sites/{id}/edits', {
         params: { path: { id: this.id } },
-        body: { revision: this.view?.revision ?? 0, key: waiting.key, edit: waiting.edit }
+        body: {
+          revision: this.view?.revision ?? 0,
+          key: waiting.key,
+          edit: waiting.edit as unknown as components['schemas']['Edit']
+        }
       });
       if (data) {
         this.#take(data as unknown as Answer, () => this.#drop(waiting));

@@ -63,7 +63,7 @@ class Server {
       offers: [],
       asides: [],
       messagesTo: [],
-      slots: {},
+      kinds: {},
       changes: 0,
       preview: '',
       canUndo: true,

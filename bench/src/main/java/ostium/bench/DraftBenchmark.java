@@ -3,7 +3,6 @@ package ostium.bench;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.time.LocalDate;
 import java.util.List;
 import java.util.concurrent.TimeUnit;
 import org.openjdk.jmh.annotations.Benchmark;
@@ -16,11 +15,11 @@ import org.openjdk.jmh.annotations.Scope;
 import org.openjdk.jmh.annotations.Setup;
 import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.Warmup;
-import ostium.core.draft.Brief;
+import ostium.core.brief.Brief;
 import ostium.core.draft.Draft;
 import ostium.core.draft.DraftTable;
 import ostium.core.draft.Drafter;
-import ostium.core.draft.Seed;
+import ostium.core.base.Seed;
 import ostium.core.format.LocalBusinessReader;
 import ostium.core.sheet.SheetReader;
 import ostium.core.sheet.TypedSheet;
@@ -28,6 +27,9 @@ import ostium.core.trade.TradeCatalogue;
 import ostium.render.RenderedFile;
 import ostium.render.SiteRenderer;
 import ostium.render.Target;
+import ostium.core.hours.BusinessDay;
+import java.time.Instant;
+import java.time.ZoneId;
 
 /** From a typed sheet to all files of a site, and the parts of that way. */
 @State(Scope.Benchmark)
@@ -37,7 +39,8 @@ import ostium.render.Target;
 @Measurement(iterations = 3, time = 5)
 @Fork(1)
 public class DraftBenchmark {
-    private static final LocalDate TODAY = LocalDate.of(2026, 11, 25);
+    private static final Instant NOW = Instant.parse("2026-11-25T12:00:00Z");
+    private static final BusinessDay TODAY = BusinessDay.at(NOW, ZoneId.of("Europe/London"));
 
     private TypedSheet sheet;
     private long seed;
@@ -50,14 +53,14 @@ public class DraftBenchmark {
 
     @Benchmark
     public List<RenderedFile> sheetToFiles() {
-        Brief brief = SheetReader.read(sheet, TODAY).brief();
+        Brief brief = SheetReader.read(sheet, NOW).brief();
         return SiteRenderer.shipped().render(brief, Drafter.draft(brief, new Seed(++seed)), Target.folder());
     }
 
     /** From a typed sheet to the plan and the words of three drafts. */
     @Benchmark
     public List<Draft> threeDrafts() {
-        Brief brief = SheetReader.read(sheet, TODAY).brief();
+        Brief brief = SheetReader.read(sheet, NOW).brief();
         return List.of(
                 Drafter.draft(brief, new Seed(++seed)),
                 Drafter.draft(brief, new Seed(++seed)),
@@ -67,7 +70,7 @@ public class DraftBenchmark {
     /** From a typed sheet to three complete drafts that are really different: documents, HTML, CSS and scenes. */
     @Benchmark
     public List<List<RenderedFile>> threeCompleteDrafts() {
-        Brief brief = SheetReader.read(sheet, TODAY).brief();
+        Brief brief = SheetReader.read(sheet, NOW).brief();
         return DraftTable.draw(brief, new Seed(++seed), 3).stream()
                 .map(proposal -> SiteRenderer.shipped().render(brief, proposal.draft(), Target.folder()))
                 .toList();
@@ -75,7 +78,7 @@ public class DraftBenchmark {
 
     @Benchmark
     public Object sheetToFacts() {
-        return SheetReader.read(sheet, TODAY);
+        return SheetReader.read(sheet, NOW);
     }
 
     /** What somebody types a letter at a time, in four languages, with slips. */

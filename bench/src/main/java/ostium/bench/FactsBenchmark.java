@@ -1,7 +1,6 @@
 package ostium.bench;
 
 import java.time.Instant;
-import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.List;
 import java.util.concurrent.TimeUnit;
@@ -22,6 +21,7 @@ import ostium.core.paste.Findings;
 import ostium.core.paste.PasteReader;
 import ostium.core.paste.Source;
 import ostium.core.sheet.TypedSheet;
+import ostium.core.hours.BusinessDay;
 
 /** Reading an old page of 200 KB, markup and all, and a thousand questions whether a business is open. */
 @State(Scope.Benchmark)
@@ -31,7 +31,8 @@ import ostium.core.sheet.TypedSheet;
 @Measurement(iterations = 3, time = 5)
 @Fork(1)
 public class FactsBenchmark {
-    private static final LocalDate TODAY = LocalDate.of(2026, 11, 25);
+    private static final Instant NOW = Instant.parse("2026-11-25T12:00:00Z");
+    private static final BusinessDay TODAY = BusinessDay.at(NOW, ZoneId.of("Europe/London"));
     private static final ZoneId ZONE = ZoneId.of("Europe/London");
 
     private Source page;

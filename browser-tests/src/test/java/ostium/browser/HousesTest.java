@@ -6,7 +6,6 @@ import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Route;
 import com.microsoft.playwright.options.ReducedMotion;
-import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -19,11 +18,11 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.Arguments;
 import org.junit.jupiter.params.provider.MethodSource;
-import ostium.core.draft.Brief;
+import ostium.core.brief.Brief;
 import ostium.core.draft.Draft;
 import ostium.core.draft.Drafter;
-import ostium.core.draft.Extent;
-import ostium.core.draft.Seed;
+import ostium.core.brief.Extent;
+import ostium.core.base.Seed;
 import ostium.core.look.Colour;
 import ostium.core.look.House;
 import ostium.core.look.Look;
@@ -268,7 +267,7 @@ class HousesTest {
                             .toList())
                     .withRows(rows(trade));
         }
-        Brief read = SheetReader.read(sheet, LocalDate.of(2026, 11, 26)).brief().withForm(true);
+        Brief read = SheetReader.read(sheet, java.time.Instant.parse("2026-11-26T12:00:00Z")).brief().withForm(true);
         return read.withWishes(read.wishes().withHouse(house).withExtent(Extent.ONE));
     }
 

@@ -1,6 +1,7 @@
 package ostium.core;
 
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
+import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
 
 import com.tngtech.archunit.core.importer.ImportOption;
 import com.tngtech.archunit.junit.AnalyzeClasses;
@@ -23,6 +24,18 @@ class ArchitectureTest {
             .callMethod(java.time.Instant.class, "now")
             .orShould()
             .callConstructor(java.util.Random.class);
+
+    @ArchTest
+    static final ArchRule roomsDoNotGoInCircles =
+            slices().matching("ostium.core.(*)..").should().beFreeOfCycles();
+
+    @ArchTest
+    static final ArchRule factsKnowNothingOfJson = noClasses()
+            .that()
+            .resideInAnyPackage("ostium.core.fact..", "ostium.core.hours..")
+            .should()
+            .dependOnClassesThat()
+            .resideInAPackage("com.fasterxml..");
 
     @ArchTest
     static final ArchRule filesBelongToTheShell =

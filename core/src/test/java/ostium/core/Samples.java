@@ -4,10 +4,12 @@ import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.time.LocalDate;
+import java.time.Instant;
+import java.time.ZoneId;
 import java.util.List;
-import ostium.core.draft.Brief;
+import ostium.core.brief.Brief;
 import ostium.core.format.LocalBusinessReader;
+import ostium.core.hours.BusinessDay;
 import ostium.core.sheet.Line;
 import ostium.core.sheet.SheetReader;
 import ostium.core.sheet.SheetReading;
@@ -16,7 +18,8 @@ import ostium.core.trade.Trade;
 
 /** Businesses of the demo world, and sheets made up for a test. */
 public final class Samples {
-    public static final LocalDate TODAY = LocalDate.of(2026, 11, 25);
+    public static final Instant NOW = Instant.parse("2026-11-25T12:00:00Z");
+    public static final BusinessDay TODAY = BusinessDay.at(NOW, ZoneId.of("Europe/London"));
 
     private Samples() {}
 
@@ -33,7 +36,7 @@ public final class Samples {
     }
 
     public static Brief brief(String name) {
-        return SheetReader.read(sheet(name), TODAY).brief();
+        return SheetReader.read(sheet(name), NOW).brief();
     }
 
     /** The least a page can be made from, with some of a trade's services and answers. */
@@ -57,6 +60,6 @@ public final class Samples {
     }
 
     public static SheetReading read(TypedSheet sheet) {
-        return SheetReader.read(sheet, TODAY);
+        return SheetReader.read(sheet, NOW);
     }
 }

@@ -2,7 +2,8 @@ package ostium.render;
 
 import java.util.List;
 import java.util.Optional;
-import ostium.core.draft.Brief;
+import ostium.core.base.Messages;
+import ostium.core.brief.Brief;
 import ostium.core.fact.Area;
 import ostium.core.fact.Fact;
 import ostium.core.fact.FactValue;
@@ -15,6 +16,7 @@ import ostium.core.site.Section;
 
 /** Who a business is, where, and what speaks for it, as a page says it. Holds no rule of its own. */
 public final class BusinessFacts {
+    private static final Messages WORDS = Messages.of("page");
     private final Brief brief;
     private final Facts facts;
 
@@ -108,8 +110,8 @@ public final class BusinessFacts {
         return places.size() == 1
                 ? places.get(0)
                 : places.size() == 2
-                        ? places.get(0) + " and " + places.get(1)
-                        : places.get(0) + " and " + ostium.core.fact.Listing.number(places.size() - 1) + " more places";
+                        ? WORDS.say("place.two", places.get(0), places.get(1))
+                        : WORDS.say("place.more", places.get(0), ostium.core.base.Listing.number(places.size() - 1));
     }
 
     public List<String> addressLines() {

@@ -4,24 +4,26 @@ import java.io.IOException;
 import java.nio.charset.MalformedInputException;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.time.LocalDate;
+import java.time.Instant;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.Callable;
-import ostium.core.draft.Arrangement;
-import ostium.core.draft.Brief;
+import ostium.core.base.Seed;
+import ostium.core.brief.Arrangement;
+import ostium.core.brief.Brief;
+import ostium.core.brief.Extent;
+import ostium.core.brief.Tone;
+import ostium.core.brief.Wishes;
 import ostium.core.draft.Draft;
 import ostium.core.draft.DraftTable;
 import ostium.core.draft.Drafter;
-import ostium.core.draft.Extent;
-import ostium.core.draft.Seed;
-import ostium.core.draft.Tone;
-import ostium.core.draft.Wishes;
 import ostium.core.fact.EmailAddress;
+import ostium.core.fact.Facts;
 import ostium.core.fact.Place;
 import ostium.core.format.LocalBusinessReader;
+import ostium.core.hours.BusinessDay;
 import ostium.core.look.Colour;
 import ostium.core.look.ColourCode;
 import ostium.core.look.House;
@@ -127,7 +129,7 @@ public final class DraftCommand implements Callable<Integer> {
             errors.println(file + ": " + e.getMessage());
             return 2;
         }
-        SheetReading sheet = SheetReader.read(read.sheet(), LocalDate.now(java.time.ZoneOffset.UTC));
+        SheetReading sheet = SheetReader.read(read.sheet(), Instant.now());
         boolean refused = false;
         for (Map.Entry<String, FieldAnswer> answer : sheet.answers().entrySet()) {
             if (answer.getValue().state() == FieldAnswer.State.REFUSED
@@ -200,7 +202,7 @@ public final class DraftCommand implements Callable<Integer> {
     private LocalBusinessReader.Read card(String words) {
         TypedSheet empty = TypedSheet.empty("GB", seed);
         Source source = Source.pasted(words).value().orElseThrow();
-        LocalDate today = LocalDate.now(java.time.ZoneOffset.UTC);
+        BusinessDay today = BusinessDay.at(Instant.now(), Facts.none("GB").zone());
         TypedSheet sheet =
                 Taking.all(empty, PasteReader.read(source, empty, today).proposals());
         // The country of the address says how its numbers and prices are meant.
@@ -210,7 +212,16 @@ public final class DraftCommand implements Callable<Integer> {
                 .orElse("GB");
         TypedSheet there = TypedSheet.empty(country, seed);
         return new LocalBusinessReader.Read(
-                Taking.all(there, PasteReader.read(source, there, today).proposals()), Set.of());
+                Taking.all(
+                        there,
+                        PasteReader.read(
+                                        source,
+                                        there,
+                                        BusinessDay.at(
+                                                Instant.now(),
+                                                Facts.none(country).zone()))
+                                .proposals()),
+                Set.of());
     }
 
     private void write(Brief brief, Draft draft, Path folder) throws IOException {

@@ -7,7 +7,7 @@ import java.util.Map;
 import java.util.stream.Stream;
 import org.jsoup.Jsoup;
 import org.jsoup.nodes.Element;
-import ostium.core.draft.Brief;
+import ostium.core.brief.Brief;
 import ostium.core.draft.Draft;
 import ostium.core.fact.Area;
 import ostium.core.fact.Document;
@@ -20,6 +20,7 @@ import ostium.core.fact.Place;
 import ostium.core.fact.Service;
 import ostium.core.fact.Telephone;
 import ostium.core.picture.Renditions;
+import ostium.core.section.SectionKinds;
 import ostium.core.site.Node;
 import ostium.core.site.Section;
 
@@ -94,7 +95,7 @@ public final class FactUses {
             }
             if (here > 0) {
                 places += here;
-                names.add(section.kind().words());
+                names.add(SectionKinds.of(section).words());
             }
         }
         return new Use(places, names);

@@ -5,6 +5,7 @@ import java.time.format.TextStyle;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import ostium.core.base.Messages;
 import ostium.core.hours.DayHours;
 import ostium.core.hours.TimeSpan;
 import ostium.core.hours.WeeklyHours;
@@ -23,6 +24,7 @@ public final class Hours {
      */
     public record Bar(String css, String words) {}
 
+    private static final Messages WORDS = Messages.of("page");
     private final WeeklyHours week;
     private final int firstHour;
     private final int lastHour;
@@ -64,8 +66,8 @@ public final class Hours {
             DayHours hours = week.on(day);
             String name = day.getDisplayName(TextStyle.SHORT, Locale.ENGLISH);
             String words = switch (hours.kind()) {
-                case CLOSED -> "Closed";
-                case BY_APPOINTMENT -> "By appointment";
+                case CLOSED -> WORDS.say("hours.closed");
+                case BY_APPOINTMENT -> WORDS.say("hours.byAppointment");
                 case OPEN -> "";
             };
             rows.add(new Row(name, words, minutes(hours) < longest, bars(hours)));
@@ -81,7 +83,7 @@ public final class Hours {
                     String words = WeeklyHours.of(java.util.Map.of(DayOfWeek.MONDAY, DayHours.open(span)))
                             .sayOpen()
                             .replaceFirst("^Mon ", "")
-                            .replace("–", " to ");
+                            .replace("–", " " + WORDS.say("hours.to") + " ");
                     return new Bar("from-" + from + " long-" + Math.max(1, to - from), words);
                 })
                 .toList();

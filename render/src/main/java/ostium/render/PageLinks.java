@@ -26,7 +26,7 @@ final class PageLinks {
     /** Address of a page: of its file where files are read from a folder, without an ending where they are served. */
     String to(Page page) {
         if (target.kind() == Target.Kind.PUBLISHED) {
-            return page.slug().isEmpty() ? "./" : page.slug();
+            return target.fromRoot() ? "/" + page.slug() : page.slug().isEmpty() ? "./" : page.slug();
         }
         return fileOf(page);
     }
@@ -34,14 +34,14 @@ final class PageLinks {
     /** Address of a section: its anchor alone on the same page. */
     String to(Section section) {
         Optional<Page> page = site.pageOf(section.id());
-        boolean here = page.isEmpty() || page.get().id().equals(from.id());
-        return (here ? "" : to(page.get())) + "#" + section.anchor();
+        boolean here = !target.fromRoot() && (page.isEmpty() || page.get().id().equals(from.id()));
+        return (here ? "" : to(page.orElse(site.home()))) + "#" + section.anchor();
     }
 
     /** Address of the shown section of a kind; empty when there is none. */
     String to(SectionKind kind) {
         return site.shownSections()
-                .filter(section -> section.kind() == kind)
+                .filter(section -> section.kind().equals(kind))
                 .findFirst()
                 .map(this::to)
                 .orElse("");

@@ -1,17 +1,23 @@
 package ostium.render;
 
 import gg.jte.Content;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import ostium.core.draft.Brief;
+import java.util.stream.Collectors;
+import ostium.core.base.Messages;
+import ostium.core.brief.Brief;
 import ostium.core.draft.Draft;
 import ostium.core.enquiry.Form;
 import ostium.core.fact.Facts;
-import ostium.core.format.LocalBusiness;
 import ostium.core.look.House;
 import ostium.core.look.Look;
 import ostium.core.search.PageHead;
+import ostium.core.section.SectionKinds;
+import ostium.core.section.enquiry.EnquirySection;
+import ostium.core.section.opening.OpeningSection;
+import ostium.core.section.place.PlaceSection;
 import ostium.core.site.Item;
 import ostium.core.site.Page;
 import ostium.core.site.PlainText;
@@ -22,6 +28,8 @@ import ostium.core.trade.Goal;
 
 /** What the templates of a page ask for. Holds no rule of its own beyond how a thing is put on a page. */
 public final class PageModel {
+    private static final Messages WORDS = Messages.of("page");
+
     private final Brief brief;
     private final Draft draft;
     private final Page shown;
@@ -32,6 +40,7 @@ public final class PageModel {
     private final ReachFacts reach;
     private final WorkFacts work;
     private final PictureFacts pictures;
+    private final Opening opening;
 
     /** @param files names of the stylesheet, script and drawings by role ({@code css}, {@code js}, {@code scene}) */
     PageModel(Brief brief, Draft draft, Page shown, Target target, Map<String, String> files) {
@@ -42,7 +51,10 @@ public final class PageModel {
         this.target = target;
         this.files = files;
         this.business = new BusinessFacts(brief);
-        this.reach = new ReachFacts(brief, business);
+        this.reach = new ReachFacts(
+                brief,
+                draft.doors().found(brief.facts(), draft.site(), brief.today().end()));
+        this.opening = Opening.of(brief, target.url());
         this.work = new WorkFacts(facts(), draft);
         this.pictures = new PictureFacts(facts());
     }
@@ -80,19 +92,44 @@ public final class PageModel {
     }
 
     public String file(String role) {
-        return files.getOrDefault(role, "");
+        return path(files.getOrDefault(role, ""));
     }
 
-    /** JSON-LD inside its script element. JSON has no {@code <} left in it. */
+    /** What search engines are told of the business, in its script element. */
     public Content jsonLd() {
-        String json = LocalBusiness.json(brief, target.url());
-        return output -> output.writeContent("<script type=\"application/ld+json\">" + json + "</script>");
+        return output -> output.writeContent(opening.jsonLdElement());
     }
 
-    /** The timetable the page's script asks, as JSON in its script element. */
-    public Content timetable() {
-        return output -> output.writeContent("<script type=\"application/json\" id=\"timetable\">"
-                + Timetable.json(facts(), brief.today()) + "</script>");
+    /** The instants at which the words about the hours change, in their script element. */
+    public Content opening() {
+        return output -> output.writeContent(opening.changesElement());
+    }
+
+    /** The days that differ. */
+    public Content specialHours() {
+        return output -> output.writeContent(opening.specialElement());
+    }
+
+    /** Words that stand on every page around those of the site. */
+    public String say(String key, Object... gaps) {
+        return WORDS.say(key, gaps);
+    }
+
+    /** Address of a file of the site, seen from this page. */
+    public String path(String file) {
+        return target.fromRoot() ? "/" + file : file;
+    }
+
+    /** The same for a list of files, as of {@code srcset}. */
+    public String paths(String files) {
+        return target.fromRoot()
+                ? Arrays.stream(files.split(", ")).map(this::path).collect(Collectors.joining(", "))
+                : files;
+    }
+
+    /** A section, drawn. */
+    public Content drawn(Section section) {
+        return output -> output.writeContent(Templates.section(this, section));
     }
 
     /** Classes of the page that say how it is drawn: house, letters, corners, motion. */
@@ -112,15 +149,22 @@ public final class PageModel {
         return draft.look().house() == House.WORKSHOP;
     }
 
-    /** Sections visitors see. */
+    /** Sections visitors see; beside the manuscript also those that have nothing to show yet. */
     public List<Section> sections() {
-        return shown.sections().stream().filter(section -> !section.hidden()).toList();
+        return shown.sections().stream()
+                .filter(section -> !section.hidden() && SectionKinds.of(section).isKnown())
+                .filter(section -> isPreview() || SectionKinds.of(section).isShown(section, facts()))
+                .filter(section ->
+                        SectionKinds.of(section).door().filter(reach::isShut).isEmpty())
+                .toList();
     }
 
     private Optional<Section> shown(SectionKind kind) {
         return draft.site()
                 .shownSections()
-                .filter(section -> section.kind() == kind)
+                .filter(section -> section.kind().equals(kind))
+                .filter(section ->
+                        SectionKinds.of(section).door().filter(reach::isShut).isEmpty())
                 .findFirst();
     }
 
@@ -132,10 +176,12 @@ public final class PageModel {
         return draft.site().footer();
     }
 
-    /** Number on the tab of a section; the opening has none. */
+    /** Number on the tab of a section among those a menu would name. */
     public int number(Section section) {
-        int at = sections().indexOf(section);
-        return sections().get(0).kind() == SectionKind.OPENING ? at : at + 1;
+        List<Section> numbered = sections().stream()
+                .filter(each -> SectionKinds.of(each).menu(facts()).isPresent())
+                .toList();
+        return numbered.indexOf(section) + 1;
     }
 
     /** The name of the page in the menu: its heading, for those who do not see where they are. */
@@ -162,32 +208,21 @@ public final class PageModel {
                     .toList();
         }
         return sections().stream()
-                .filter(section -> section.kind() != SectionKind.OPENING)
-                .map(section -> new MenuLine("#" + section.anchor(), menuName(section), false))
+                .flatMap(section ->
+                        SectionKinds.of(section)
+                                .menu(facts())
+                                .map(words -> new MenuLine("#" + section.anchor(), words, false))
+                                .stream())
                 .toList();
     }
 
     /** What the menu leads to, for those who cannot see it. */
     public String menuLabel() {
-        return draft.site().pages().size() > 1 ? "Pages" : "Sections";
+        return say(hasPages() ? "menu.pages" : "menu.sections");
     }
 
-    private String menuName(Section section) {
-        return switch (section.kind()) {
-            case SERVICES -> has("if.prices") ? "Prices" : "What we do";
-            case ABOUT -> "About";
-            case TESTIMONIALS -> "Said of us";
-            case QUESTIONS -> "Questions";
-            case HOURS -> "Hours";
-            case PLACE -> "Where";
-            case ENQUIRY -> "Write";
-            case MASTHEAD, OPENING, FOOTER -> "";
-        };
-    }
-
-    private boolean has(String condition) {
-        return condition.equals("if.prices")
-                && work.services().stream().anyMatch(fact -> fact.value().price() != null);
+    public boolean hasPages() {
+        return draft.site().pages().size() > 1;
     }
 
     // ---- texts ---------------------------------------------------------------------------------------------------
@@ -221,10 +256,8 @@ public final class PageModel {
     /** Where a link of a text leads: a door, or the address as it is. */
     private String address(String target) {
         return switch (target) {
-            case "door:call" ->
-                reach.telephone() == null ? "" : reach.telephone().uri();
-            case "door:email" ->
-                reach.email() == null ? "" : "mailto:" + reach.email().ascii();
+            case "door:call" -> reach.call() == null ? "" : reach.call().address();
+            case "door:email" -> reach.mail() == null ? "" : reach.mail().address();
             case "door:form" -> secondTarget();
             default -> target.startsWith("#") ? links.toAnchor(target) : target;
         };
@@ -297,7 +330,7 @@ public final class PageModel {
     }
 
     public boolean hasForm() {
-        return shown(SectionKind.ENQUIRY).isPresent();
+        return shown(EnquirySection.KIND).isPresent();
     }
 
     public boolean mailsInsteadOfForm() {
@@ -310,32 +343,35 @@ public final class PageModel {
 
     /** Label of the second door. */
     public Content secondDoor() {
-        return shown(SectionKind.OPENING)
+        return shown(OpeningSection.KIND)
                 .filter(opening -> goal() != Goal.VISIT)
                 .flatMap(opening -> opening.text("second"))
                 .<Content>map(text -> html(text, TextHtml.Blocks.LINES))
-                .orElse(output -> output.writeUserContent("Send a message"));
+                .orElse(output -> output.writeUserContent(say("sendMessage")));
+    }
+
+    /** "Or call Ada", beside the form. */
+    public String orCall() {
+        return business.firstName().isEmpty() ? say("orCall") : say("orCallThem", business.firstName());
     }
 
     /** Address the second door leads to. */
     public String secondTarget() {
-        return hasForm()
-                ? links.to(SectionKind.ENQUIRY)
-                : reach.email() != null ? "mailto:" + reach.email().ascii() : "";
+        return hasForm() ? formLink() : reach.email() != null ? reach.mail().address() : "";
     }
 
     /** Address of the section that says where the business is; empty when there is none. */
     public String placeLink() {
-        return links.to(SectionKind.PLACE);
+        return links.to(PlaceSection.KIND);
     }
 
     /** Address of the form; empty when there is none. */
     public String formLink() {
-        return links.to(SectionKind.ENQUIRY);
+        return links.to(EnquirySection.KIND);
     }
 
     public String thanks() {
-        return Form.thanks(facts());
+        return form().thanks(facts());
     }
 
     /** One of the shipped drawings, inline. */

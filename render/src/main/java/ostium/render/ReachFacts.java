@@ -2,7 +2,12 @@ package ostium.render;
 
 import java.util.List;
 import java.util.stream.Stream;
-import ostium.core.draft.Brief;
+import ostium.core.base.Messages;
+import ostium.core.brief.Brief;
+import ostium.core.door.DoorKind;
+import ostium.core.door.FoundDoor;
+import ostium.core.door.call.CallDoor;
+import ostium.core.door.email.EmailDoor;
 import ostium.core.fact.EmailAddress;
 import ostium.core.fact.Fact;
 import ostium.core.fact.FactValue;
@@ -13,26 +18,57 @@ import ostium.core.hours.When;
 
 /** How and when a business is reached, as a page says it. Holds no rule of its own. */
 public final class ReachFacts {
+    private static final Messages WORDS = Messages.of("page");
     private static final int DAYS_OF_A_WEEK = 7;
 
     private final Brief brief;
     private final Facts facts;
     private final BusinessFacts business;
-    private final Telephone telephone;
+    private final List<FoundDoor> doors;
 
-    ReachFacts(Brief brief, BusinessFacts business) {
+    /** @param doors as a visitor finds them */
+    ReachFacts(Brief brief, List<FoundDoor> doors) {
         this.brief = brief;
         this.facts = brief.facts();
-        this.business = business;
-        this.telephone = facts.one(Telephone.class).orElse(null);
+        this.business = new BusinessFacts(brief);
+        this.doors = doors;
     }
 
+    /** What is said of the hours, where no doors are shown. */
+    ReachFacts(Brief brief) {
+        this(brief, List.of());
+    }
+
+    private FoundDoor door(DoorKind kind) {
+        return doors.stream()
+                .filter(door -> door.kind().equals(kind) && door.isOpen())
+                .findFirst()
+                .orElse(null);
+    }
+
+    /** The door of calling; null when it is not open. */
+    public FoundDoor call() {
+        return door(CallDoor.KIND);
+    }
+
+    /** The door of mail; null when it is not open. */
+    public FoundDoor mail() {
+        return door(EmailDoor.KIND);
+    }
+
+    /** Whether the owner keeps a door shut, so that what stands on pages for it is not shown. */
+    boolean isShut(String door) {
+        return doors.stream().anyMatch(each -> each.kind().id().equals(door) && each.state() == FoundDoor.State.SHUT);
+    }
+
+    /** The number behind the door of calling; null when that is not open. */
     public Telephone telephone() {
-        return telephone;
+        return call() == null ? null : facts.one(Telephone.class).orElse(null);
     }
 
+    /** The address behind the door of mail; null when that is not open. */
     public EmailAddress email() {
-        return facts.one(EmailAddress.class).orElse(null);
+        return mail() == null ? null : facts.one(EmailAddress.class).orElse(null);
     }
 
     /** Where text messages go, or null. */
@@ -50,7 +86,7 @@ public final class ReachFacts {
     }
 
     public String callWords() {
-        return business.firstName().isEmpty() ? "Call" : "Call " + business.firstName();
+        return business.firstName().isEmpty() ? WORDS.say("callPlain") : WORDS.say("callThem", business.firstName());
     }
 
     public Hours hours() {
@@ -73,9 +109,11 @@ public final class ReachFacts {
     /** Hours of other kinds, each with what happens in them. */
     public List<String> otherHours() {
         return facts.all(FactValue.HoursFor.class).stream()
-                .map(fact ->
-                        (fact.value().use() == FactValue.HoursFor.Use.TELEPHONE ? "On the telephone " : "Appointments ")
-                                + fact.value().week().sayOpen())
+                .map(fact -> WORDS.say(
+                        fact.value().use() == FactValue.HoursFor.Use.TELEPHONE
+                                ? "hours.telephone"
+                                : "hours.appointments",
+                        fact.value().week().sayOpen()))
                 .toList();
     }
 
@@ -84,12 +122,12 @@ public final class ReachFacts {
         List<SpecialHours> all =
                 facts.one(FactValue.Special.class).map(FactValue.Special::all).orElse(List.of());
         List<SpecialHours> soon = facts.openingTimes()
-                .map(times -> times.within(brief.today(), DAYS_OF_A_WEEK))
+                .map(times -> times.within(brief.today().date(), DAYS_OF_A_WEEK))
                 .orElse(List.of());
         return Stream.concat(soon.stream(), all.stream())
                 .distinct()
-                .filter(hours ->
-                        !(hours.when() instanceof When.Once once) || !once.to().isBefore(brief.today()))
+                .filter(hours -> !(hours.when() instanceof When.Once once)
+                        || !once.to().isBefore(brief.today().date()))
                 .map(SpecialHours::say)
                 .toList();
     }

@@ -1,23 +1,21 @@
 package ostium.render;
 
-import gg.jte.ContentType;
-import gg.jte.TemplateEngine;
-import gg.jte.output.StringOutput;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.function.Supplier;
 import java.util.stream.Collectors;
-import ostium.core.draft.Brief;
+import ostium.core.brief.Brief;
 import ostium.core.draft.Draft;
 import ostium.core.fact.FactValue;
 import ostium.core.hours.WeeklyHours;
 import ostium.core.look.Look;
 import ostium.core.look.PaintCard;
+import ostium.core.section.enquiry.EnquirySection;
 import ostium.core.site.Page;
 import ostium.core.site.Section;
-import ostium.core.site.SectionKind;
 import ostium.core.site.Site;
 import ostium.render.scene.Scenes;
 
@@ -32,9 +30,6 @@ import ostium.render.scene.Scenes;
  */
 public final class SiteRenderer {
     private static final SiteRenderer SHIPPED = new SiteRenderer();
-    private final TemplateEngine templates = TemplateEngine.createPrecompiled(
-            null, ContentType.Html, SiteRenderer.class.getClassLoader(), "ostium.render.page");
-
     /** Files that were made for a look and hours; the least lately asked for go. */
     private final Map<Shared, List<RenderedFile>> drawn = new LinkedHashMap<>(64, 0.75f, true) {
         private static final long serialVersionUID = 1L;
@@ -58,12 +53,15 @@ public final class SiteRenderer {
         List<RenderedFile> files = new ArrayList<>();
         for (Page each : draft.site().pages()) {
             PageModel page = new PageModel(brief, draft, each, target, names);
-            files.add(RenderedFile.text(PageLinks.fileOf(each), "text/html", html("page.jte", Map.of("page", page))));
+            files.add(RenderedFile.text(
+                    PageLinks.fileOf(each), "text/html", Templates.html("page.jte", Map.of("page", page))));
         }
         if (target.kind() == Target.Kind.PUBLISHED) {
             PageModel home = new PageModel(brief, draft, draft.site().home(), target, names);
             files.add(RenderedFile.text(
-                    "thanks.html", "text/html", html("message.jte", Map.of("page", home, "words", home.thanks()))));
+                    "thanks.html",
+                    "text/html",
+                    Templates.html("message.jte", Map.of("page", home, "words", home.thanks()))));
             files.add(RenderedFile.text(
                     "robots.txt", "text/plain", "User-agent: *\nAllow: /\nSitemap: " + target.url() + "sitemap.xml\n"));
             files.add(RenderedFile.text("sitemap.xml", "application/xml", sitemap(draft.site(), target.url())));
@@ -82,14 +80,14 @@ public final class SiteRenderer {
         Map<String, String> names = names(parts(brief, draft));
         PageModel home = new PageModel(brief, draft, draft.site().home(), target, names);
         Map<String, String> sections = new LinkedHashMap<>();
-        put(sections, known, home.masthead(), () -> html("masthead.jte", Map.of("page", home)));
+        put(sections, known, home.masthead(), () -> Templates.html("masthead.jte", Map.of("page", home)));
         for (Page each : draft.site().pages()) {
             PageModel page = new PageModel(brief, draft, each, target, names);
             for (Section section : page.sections()) {
-                put(sections, known, section, () -> html("section.jte", Map.of("page", page, "section", section)));
+                put(sections, known, section, () -> Templates.section(page, section));
             }
         }
-        put(sections, known, home.footer(), () -> html("footer.jte", Map.of("page", home)));
+        put(sections, known, home.footer(), () -> Templates.html("footer.jte", Map.of("page", home)));
         return sections;
     }
 
@@ -109,23 +107,22 @@ public final class SiteRenderer {
         return new PictureFacts(brief.facts()).files();
     }
 
-    /**
-     * The page of the enquiry form alone, with what was typed and what is wrong with it.
-     *
-     * @param values what was typed, by key of the field
-     * @param faults what is wrong, by key of the field
-     */
-    public String enquiryPage(
-            Brief brief, Draft draft, Target target, Map<String, String> values, Map<String, String> faults) {
-        Section form = draft.site().section(SectionKind.ENQUIRY).orElseThrow();
-        PageModel page = new PageModel(
-                brief, draft, draft.site().pageOf(form.id()).orElseThrow(), target, names(parts(brief, draft)));
-        return html("enquiry.jte", Map.of("page", page, "section", form, "filled", new FilledForm(values, faults)));
+    /** The page of the enquiry form alone, to be {@linkplain FormPage filled} with what was typed; empty without a form. */
+    public Optional<String> formPage(Brief brief, Draft draft, Target target) {
+        return draft.site()
+                .section(EnquirySection.KIND)
+                .filter(form -> draft.site().pageOf(form.id()).isPresent())
+                .map(form -> {
+                    Page page = draft.site().pageOf(form.id()).orElseThrow();
+                    PageModel model =
+                            new PageModel(brief, draft, page, target.linksFromRoot(), names(parts(brief, draft)));
+                    return Templates.html("enquiry.jte", Map.of("page", model, "section", form));
+                });
     }
 
     /** A page of Ostium's own on a site's host, such as "no such site". */
     public String plainPage(String title, String words) {
-        return html("plain.jte", Map.of("title", title, "words", words));
+        return Templates.html("plain.jte", Map.of("title", title, "words", words));
     }
 
     /** What the files that all pages share depend on. */
@@ -186,11 +183,5 @@ public final class SiteRenderer {
                 .collect(Collectors.joining());
         return "<?xml version=\"1.0\" encoding=\"UTF-8\"?>\n"
                 + "<urlset xmlns=\"http://www.sitemaps.org/schemas/sitemap/0.9\">" + pages + "</urlset>\n";
-    }
-
-    private String html(String template, Map<String, Object> parameters) {
-        StringOutput output = new StringOutput(32_768);
-        templates.render(template, parameters, output);
-        return output.toString();
     }
 }

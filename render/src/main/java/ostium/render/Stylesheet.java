@@ -2,6 +2,7 @@ package ostium.render;
 
 import java.util.Map;
 import java.util.stream.Collectors;
+import ostium.core.look.House;
 import ostium.core.look.Look;
 
 /**
@@ -19,22 +20,15 @@ final class Stylesheet {
         String roles = look.paint().roles().entrySet().stream()
                 .map(role -> "--" + role.getKey() + ":" + role.getValue())
                 .collect(Collectors.joining(";", ":root{", "}"));
-        String house = Resource.text("/ostium/houses/" + look.house().id() + ".css");
+        String house = sources(look.house());
         for (Map.Entry<String, String> ornament : ornaments.entrySet()) {
             house = house.replace("url(" + ornament.getKey() + ")", "url(" + ornament.getValue() + ")");
         }
-        return Faces.css(look.types())
-                + minified(roles + "\n" + Resource.text("/ostium/houses/base.css") + "\n" + house + "\n"
-                        + (hours == null ? "" : hours.css()) + pictures);
+        return Faces.css(look.types()) + roles + house + (hours == null ? "" : hours.css()) + pictures;
     }
 
-    /** Comments and the white space of writing taken out; strings in our stylesheets hold neither. */
-    private static String minified(String css) {
-        return css.replaceAll("(?s)/\\*.*?\\*/", "")
-                .replaceAll("\\s+", " ")
-                .replaceAll("\\s*([{};,>])\\s*", "$1")
-                .replaceAll(":\\s+", ":")
-                .replace(";}", "}")
-                .strip();
+    /** What a house is drawn with: what all houses share, and its own. */
+    static String sources(House house) {
+        return Resource.text("/ostium/houses/" + house.id() + ".css");
     }
 }

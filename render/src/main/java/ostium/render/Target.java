@@ -5,8 +5,9 @@ package ostium.render;
  *
  * @param kind what kind of place it is
  * @param url canonical address with a slash at its end, or empty where none is known
+ * @param fromRoot whether links begin at the root of the site, for a page that is shown at another address than its own
  */
-public record Target(Kind kind, String url) {
+public record Target(Kind kind, String url, boolean fromRoot) {
 
     /** The kinds of places. */
     public enum Kind {
@@ -19,15 +20,19 @@ public record Target(Kind kind, String url) {
     }
 
     public static Target published(String url) {
-        return new Target(Kind.PUBLISHED, url);
+        return new Target(Kind.PUBLISHED, url, false);
     }
 
     public static Target preview() {
-        return new Target(Kind.PREVIEW, "");
+        return new Target(Kind.PREVIEW, "", false);
     }
 
     public static Target folder() {
-        return new Target(Kind.FOLDER, "");
+        return new Target(Kind.FOLDER, "", false);
+    }
+
+    Target linksFromRoot() {
+        return new Target(kind, url, true);
     }
 
     public boolean isPreview() {

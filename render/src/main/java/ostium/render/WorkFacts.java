@@ -4,18 +4,20 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Stream;
+import ostium.core.base.Messages;
 import ostium.core.draft.Draft;
 import ostium.core.fact.Fact;
 import ostium.core.fact.Facts;
 import ostium.core.fact.Minutes;
 import ostium.core.fact.Price;
 import ostium.core.fact.Service;
+import ostium.core.section.services.ServicesSection;
 import ostium.core.site.Item;
 import ostium.core.site.Section;
-import ostium.core.site.SectionKind;
 
 /** What a business does, how long it takes and what it costs, as a page says it. Holds no rule of its own. */
 public final class WorkFacts {
+    private static final Messages WORDS = Messages.of("page");
     private final Draft draft;
     private final Map<String, Fact<Service>> servicesById = new LinkedHashMap<>();
 
@@ -27,7 +29,7 @@ public final class WorkFacts {
     /** Services in the order of the page, without rows that are hidden; all of them where the page has no list. */
     public List<Fact<Service>> services() {
         return draft.site()
-                .section(SectionKind.SERVICES)
+                .section(ServicesSection.KIND)
                 .map(section -> section.shownItems().stream()
                         .flatMap(item -> Stream.ofNullable(servicesById.get(item.fact())))
                         .toList())
@@ -51,13 +53,18 @@ public final class WorkFacts {
         return services().stream().map(Fact::value).findFirst().orElse(null);
     }
 
+    /** The first services of the list, for the opening. */
+    public List<Service> firstServices(int most) {
+        return services().stream().map(Fact::value).limit(most).toList();
+    }
+
     public String time(Service service) {
         return service.minutes() == null ? "" : Minutes.say(service.minutes());
     }
 
     /** The small word before an amount: "from". */
     public String priceBefore(Service service) {
-        return service.price() != null && service.price().kind() == Price.Kind.FROM ? "from" : "";
+        return service.price() != null && service.price().kind() == Price.Kind.FROM ? WORDS.say("price.from") : "";
     }
 
     public String price(Service service) {

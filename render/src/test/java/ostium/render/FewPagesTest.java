@@ -12,10 +12,10 @@ import org.jsoup.nodes.Element;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
-import ostium.core.draft.Brief;
+import ostium.core.base.Seed;
+import ostium.core.brief.Brief;
+import ostium.core.brief.Extent;
 import ostium.core.draft.Drafter;
-import ostium.core.draft.Extent;
-import ostium.core.draft.Seed;
 
 /** A site of a few pages: links between them, headings, and what search engines are told. */
 class FewPagesTest {

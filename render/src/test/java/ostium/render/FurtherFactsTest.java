@@ -7,9 +7,9 @@ import java.util.Map;
 import org.jsoup.Jsoup;
 import org.jsoup.nodes.Document;
 import org.junit.jupiter.api.Test;
-import ostium.core.draft.Brief;
+import ostium.core.base.Seed;
+import ostium.core.brief.Brief;
 import ostium.core.draft.Drafter;
-import ostium.core.draft.Seed;
 import ostium.core.sheet.Line;
 import ostium.core.sheet.TypedSheet;
 import ostium.core.sheet.TypedSheet.TypedRow;
@@ -45,7 +45,7 @@ class FurtherFactsTest {
     void daysWithOtherHoursStandBeforeTheWeekAndInTheTimetable() {
         Document page = page(sheet().with(Line.EXCEPTIONS, "3 Dec 2026 closed (guild meeting)\n1 Jan 2020 closed"));
         assertThat(page.select(".slip .other li").eachText()).containsExactly("3 Dec 2026 closed (guild meeting)");
-        assertThat(page.select("#timetable").first().data()).contains("\"dates\":{\"2026-12-03\":[]}");
+        assertThat(page.select("#opening-changes").first().data()).contains("Closed now. Open Fri from 9am");
     }
 
     @Test

@@ -6,11 +6,12 @@ import java.util.stream.Stream;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.Arguments;
 import org.junit.jupiter.params.provider.MethodSource;
-import ostium.core.draft.Brief;
+import ostium.core.base.Seed;
+import ostium.core.brief.Brief;
 import ostium.core.draft.Draft;
 import ostium.core.draft.Drafter;
-import ostium.core.draft.Seed;
 import ostium.core.look.House;
+import ostium.core.section.SectionKinds;
 
 /** Every house with the first and with the second layout of everything is valid HTML. */
 class HouseMarkupTest {
@@ -31,8 +32,8 @@ class HouseMarkupTest {
         Draft drafted = Drafter.draft(brief, new Seed(3));
         Draft draft = new Draft(
                 drafted.site()
-                        .mapSections(section ->
-                                section.withLayout(section.kind().layouts().get(layout))),
+                        .mapSections(section -> section.withLayout(
+                                SectionKinds.of(section).layouts().get(layout))),
                 drafted.look(),
                 drafted.plan());
         String html = SiteRenderer.shipped()

@@ -4,19 +4,22 @@ import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.time.LocalDate;
+import java.time.Instant;
+import java.time.ZoneId;
 import java.util.List;
-import ostium.core.draft.Brief;
+import ostium.core.base.Seed;
+import ostium.core.brief.Brief;
 import ostium.core.draft.Drafter;
-import ostium.core.draft.Seed;
 import ostium.core.format.LocalBusinessReader;
+import ostium.core.hours.BusinessDay;
 import ostium.core.sheet.Line;
 import ostium.core.sheet.SheetReader;
 import ostium.core.sheet.TypedSheet;
 
 /** Rendered pages of demo businesses and of made-up ones. */
 final class Pages {
-    static final LocalDate TODAY = LocalDate.of(2026, 11, 25);
+    static final Instant NOW = Instant.parse("2026-11-25T12:00:00Z");
+    static final BusinessDay TODAY = BusinessDay.at(NOW, ZoneId.of("Europe/London"));
 
     private Pages() {}
 
@@ -36,7 +39,7 @@ final class Pages {
     }
 
     static Brief brief(TypedSheet sheet) {
-        return SheetReader.read(sheet, TODAY).brief();
+        return SheetReader.read(sheet, NOW).brief();
     }
 
     static List<RenderedFile> files(Brief brief, long seed, Target target) {

@@ -12,7 +12,8 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.Arguments;
 import org.junit.jupiter.params.provider.EnumSource;
 import org.junit.jupiter.params.provider.MethodSource;
-import ostium.core.draft.Seed;
+import ostium.core.base.Seed;
+import ostium.core.draft.TradeLook;
 import ostium.core.look.House;
 import ostium.core.look.Look;
 import ostium.core.look.TypePairs;
@@ -22,7 +23,7 @@ import ostium.render.sign.Signs;
 
 class SignsTest {
     private static Look look(House house) {
-        return Look.of(TradeCatalogue.shipped().byId("piano-tuner"), house, new Seed(1));
+        return TradeLook.of(TradeCatalogue.shipped().byId("piano-tuner"), house, new Seed(1));
     }
 
     private static List<Signs.Sign> signs(String name, Look look) {

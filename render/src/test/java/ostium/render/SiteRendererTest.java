@@ -21,9 +21,10 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import org.junit.jupiter.params.provider.ValueSource;
-import ostium.core.draft.Brief;
+import ostium.core.base.Seed;
+import ostium.core.brief.Brief;
+import ostium.core.brief.Extent;
 import ostium.core.draft.Drafter;
-import ostium.core.draft.Seed;
 import ostium.core.sheet.TypedSheet;
 import ostium.core.trade.Goal;
 import ostium.core.trade.TradeCatalogue;
@@ -221,19 +222,37 @@ class SiteRendererTest {
         @Test
         void isShownWithWhatWasTypedAndWhatIsWrong() {
             Brief brief = Pages.brief("ashlatch");
-            String html = SiteRenderer.shipped()
-                    .enquiryPage(
-                            brief,
-                            Drafter.draft(brief, new Seed(1)),
-                            LIVE,
-                            Map.of("name", "\"><script>x", "service", "Stove service"),
-                            Map.of("reach", "Leave a number."));
+            String form = SiteRenderer.shipped()
+                    .formPage(brief, Drafter.draft(brief, new Seed(1)), LIVE)
+                    .orElseThrow();
+            String html = FormPage.filled(
+                    form,
+                    Map.of("name", "\"><script>x", "service", "Stove service"),
+                    Map.of("reach", "Leave a number."),
+                    "One field needs a look.");
             assertThat(HtmlCheck.findings(html)).isEmpty();
             Document page = Jsoup.parse(html);
             assertThat(page.select("#f-name").val()).isEqualTo("\"><script>x");
             assertThat(page.select("#f-service option[selected]").text()).isEqualTo("Stove service");
             assertThat(page.select("#f-reach").attr("aria-invalid")).isEqualTo("true");
+            assertThat(page.select("#f-reach-fault:not([hidden])").text()).isEqualTo("Leave a number.");
+            assertThat(page.select("[data-faults]").text()).isEqualTo("One field needs a look.");
             assertThat(page.select("meta[name=robots]").attr("content")).isEqualTo("noindex");
+        }
+
+        /** It is shown at the address messages are sent to, where relative links would lead nowhere. */
+        @Test
+        void findsItsFilesAndPagesFromWhereverItIsShown() {
+            Brief brief = Pages.brief("ashlatch").withExtent(Extent.FEW);
+            Document page = Jsoup.parse(SiteRenderer.shipped()
+                    .formPage(brief, Drafter.draft(brief, new Seed(1)), LIVE)
+                    .orElseThrow());
+            assertThat(page.select("link[href][rel=stylesheet], link[rel=preload], script[src]"))
+                    .isNotEmpty()
+                    .allSatisfy(file ->
+                            assertThat(file.attr("href") + file.attr("src")).startsWith("/"));
+            assertThat(page.select("nav a, a.brand"))
+                    .allSatisfy(link -> assertThat(link.attr("href")).matches("(/.*|tel:.*|mailto:.*)"));
         }
     }
 

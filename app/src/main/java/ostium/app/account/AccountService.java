@@ -21,8 +21,8 @@ import ostium.app.mail.MailQueue;
 import ostium.app.web.Origins;
 import ostium.app.web.Problem;
 import ostium.app.web.Tokens;
+import ostium.core.base.Reading;
 import ostium.core.fact.EmailAddress;
-import ostium.core.fact.Reading;
 
 /** Makes, changes and deletes accounts, and checks passwords. */
 @Service

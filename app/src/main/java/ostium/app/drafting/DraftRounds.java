@@ -9,12 +9,12 @@ import org.springframework.stereotype.Service;
 import ostium.app.site.SiteService;
 import ostium.app.site.StoredSite;
 import ostium.app.web.Problem;
-import ostium.core.draft.Brief;
+import ostium.core.base.Seed;
+import ostium.core.brief.Brief;
 import ostium.core.draft.DraftTable;
 import ostium.core.draft.DraftTable.Proposal;
 import ostium.core.draft.Pin;
 import ostium.core.draft.Recipe;
-import ostium.core.draft.Seed;
 import tools.jackson.core.type.TypeReference;
 import tools.jackson.databind.json.JsonMapper;
 

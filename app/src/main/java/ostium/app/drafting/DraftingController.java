@@ -9,7 +9,7 @@ import org.springframework.web.bind.annotation.RestController;
 import ostium.app.publishing.FreeAddresses;
 import ostium.app.site.SiteAccess;
 import ostium.app.site.SiteService;
-import ostium.core.draft.Seed;
+import ostium.core.base.Seed;
 import ostium.core.edit.State;
 import ostium.core.naming.Names;
 import ostium.core.sheet.SheetReading;

@@ -2,13 +2,14 @@ package ostium.app.drafting;
 
 import java.util.Arrays;
 import java.util.List;
-import ostium.core.draft.Brief;
+import ostium.core.base.Seed;
+import ostium.core.brief.Brief;
+import ostium.core.brief.Tone;
 import ostium.core.draft.Draft;
 import ostium.core.draft.Drafter;
 import ostium.core.draft.Plan;
-import ostium.core.draft.Seed;
-import ostium.core.draft.Tone;
 import ostium.core.edit.State;
+import ostium.core.section.SectionKinds;
 import ostium.core.sheet.SheetReading;
 import ostium.core.site.Page;
 import ostium.core.site.SectionKind;
@@ -85,7 +86,7 @@ record DraftingView(
     private static List<PlannedSection> sections(Plan plan, Page page) {
         return page.sections().stream()
                 .map(section -> plan.sections().stream()
-                        .filter(choice -> choice.kind() == section.kind())
+                        .filter(choice -> choice.kind().equals(section.kind()))
                         .findFirst()
                         .map(DraftingView::section)
                         .orElseGet(() -> new PlannedSection(name(section.kind()), "")))
@@ -97,6 +98,6 @@ record DraftingView(
     }
 
     private static String name(SectionKind kind) {
-        return kind.words();
+        return SectionKinds.of(kind).words();
     }
 }

@@ -2,7 +2,7 @@ package ostium.app.drafting;
 
 import java.util.List;
 import java.util.stream.IntStream;
-import ostium.core.draft.Brief;
+import ostium.core.brief.Brief;
 import ostium.core.draft.DraftTable.Proposal;
 import ostium.core.draft.Pin;
 import ostium.render.FactUses;

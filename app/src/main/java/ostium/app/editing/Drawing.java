@@ -12,13 +12,15 @@ import java.util.Map;
 import java.util.Set;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Component;
-import ostium.app.site.SiteLog;
+import ostium.app.site.Readings;
+import ostium.app.site.States;
 import ostium.core.draft.Draft;
 import ostium.core.edit.State;
+import ostium.core.section.ChangedFacts;
+import ostium.core.section.SectionKinds;
 import ostium.core.sheet.SheetReading;
 import ostium.core.site.Page;
 import ostium.core.site.Section;
-import ostium.core.site.SectionKind;
 import ostium.core.site.Site;
 import ostium.render.SiteRenderer;
 import ostium.render.Target;
@@ -31,14 +33,16 @@ class Drawing {
     private record Drawn(
             State state, SheetReading reading, Draft draft, Map<String, String> sections, List<String> shared) {}
 
-    private final SiteLog log;
+    private final States states;
+    private final Readings readings;
     private final Cache<Key, Drawn> drawn =
             Caffeine.newBuilder().maximumSize(300).build();
     private final Cache<String, Drawn> latest =
             Caffeine.newBuilder().maximumSize(300).build();
 
-    Drawing(SiteLog log) {
-        this.log = log;
+    Drawing(States states, Readings readings) {
+        this.states = states;
+        this.readings = readings;
     }
 
     /** What to swap in for a shopfront that shows {@code from}. */
@@ -71,8 +75,8 @@ class Drawing {
 
     private Drawn drawn(String site, long revision) {
         return drawn.get(new Key(site, revision), key -> {
-            State state = log.stateAt(site, revision);
-            SheetReading reading = log.read(state);
+            State state = states.at(site, revision);
+            SheetReading reading = readings.of(state);
             Draft draft = state.draft(reading);
             Drawn now = new Drawn(
                     state,
@@ -91,16 +95,19 @@ class Drawing {
     }
 
     /**
-     * Sections that look as they did: the very same section, with the same facts and look, on a page of the same outline.
-     * States share what an edit has not touched, so the same object is told by identity.
+     * Sections that look as they did: the very same section on a page of the same outline and in the same look, and of the facts
+     * none that its kind depends on is another. States share what an edit has not touched, so the same object is told by
+     * identity.
      */
     private static Map<String, String> unchanged(Drawn before, State state, SheetReading reading) {
         if (before == null
-                || before.reading() != reading
                 || before.state().look() != state.look()
+                || !before.state().doors().equals(state.doors())
+                || !before.reading().brief().today().equals(reading.brief().today())
                 || !outline(before.state().site()).equals(outline(state.site()))) {
             return Map.of();
         }
+        ChangedFacts changed = ChangedFacts.between(before.reading().brief(), reading.brief());
         Map<String, String> same = new HashMap<>();
         Set<Section> sections = Collections.newSetFromMap(new IdentityHashMap<>());
         before.state().site().sections().forEach(sections::add);
@@ -108,11 +115,12 @@ class Drawing {
                 .sections()
                 .filter(sections::contains)
                 .filter(section -> before.sections().containsKey(section.id()))
+                .filter(section -> !changed.concern(section))
                 .forEach(section -> same.put(section.id(), before.sections().get(section.id())));
         return same;
     }
 
-    /** What sections show of one another: which there are and in what order, the rows of services, the second button. */
+    /** What sections show of one another: which there are and in what order, and what a kind says is shown elsewhere. */
     private static List<Object> outline(Site site) {
         List<Object> outline = new ArrayList<>();
         site.pages().forEach(page -> outline.add(List.of(page.id(), page.slug(), page.name())));
@@ -124,10 +132,7 @@ class Drawing {
                     section.anchor(),
                     section.hidden(),
                     section.layout()));
-            if (section.kind() == SectionKind.SERVICES) {
-                outline.add(section.items());
-            }
-            section.text("second").ifPresent(outline::add);
+            outline.add(SectionKinds.of(section).shownElsewhere(section));
         });
         return outline;
     }

@@ -16,10 +16,12 @@ import org.springframework.web.bind.annotation.RestController;
 import ostium.app.site.SiteAccess;
 import ostium.app.site.SiteLog;
 import ostium.app.site.SiteService;
+import ostium.app.site.SiteSteps;
 import ostium.app.site.StoredSite;
+import ostium.app.site.WordsAside;
 import ostium.app.web.Problem;
 import ostium.app.web.RateLimits;
-import ostium.core.draft.Seed;
+import ostium.core.base.Seed;
 import ostium.core.edit.Edit;
 import ostium.core.edit.Redraft;
 import ostium.core.edit.State;
@@ -35,6 +37,8 @@ class EditingController {
     private final SiteService sites;
     private final SiteAccess access;
     private final SiteLog log;
+    private final SiteSteps steps;
+    private final WordsAside asides;
     private final ManuscriptService manuscripts;
     private final EditAnswers answers;
     private final RateLimits limits;
@@ -44,12 +48,16 @@ class EditingController {
             SiteService sites,
             SiteAccess access,
             SiteLog log,
+            SiteSteps steps,
+            WordsAside asides,
             ManuscriptService manuscripts,
             EditAnswers answers,
             RateLimits limits) {
         this.sites = sites;
         this.access = access;
         this.log = log;
+        this.steps = steps;
+        this.asides = asides;
         this.manuscripts = manuscripts;
         this.answers = answers;
         this.limits = limits;
@@ -62,7 +70,7 @@ class EditingController {
     record Send(
             long revision,
             String key,
-            @Schema(implementation = Object.class) JsonNode edit) {}
+            @Schema(implementation = Edit.class) JsonNode edit) {}
 
     /** @param revision revision the shopfront shows */
     record On(long revision) {}
@@ -116,14 +124,14 @@ class EditingController {
     EditAnswer undo(@PathVariable String id, @RequestBody On asked, HttpServletRequest request) {
         StoredSite site = access.require(id, request);
         String author = access.author(request);
-        return answers.answer(site, author, asked.revision(), log.undo(site, author));
+        return answers.answer(site, author, asked.revision(), steps.undo(site, author));
     }
 
     @PostMapping("/api/sites/{id}/redo")
     EditAnswer redo(@PathVariable String id, @RequestBody On asked, HttpServletRequest request) {
         StoredSite site = access.require(id, request);
         String author = access.author(request);
-        return answers.answer(site, author, asked.revision(), log.redo(site, author));
+        return answers.answer(site, author, asked.revision(), steps.redo(site, author));
     }
 
     /** Drafts the whole site again; own and confirmed words stay, in their places or in hidden sections. */
@@ -186,6 +194,6 @@ class EditingController {
     @DeleteMapping("/api/sites/{id}/asides/{aside}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void letGo(@PathVariable String id, @PathVariable String aside, HttpServletRequest request) {
-        log.letGo(access.require(id, request).id(), aside);
+        asides.letGo(access.require(id, request).id(), aside);
     }
 }

@@ -1,7 +1,6 @@
 package ostium.app.editing;
 
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
@@ -12,63 +11,61 @@ import org.springframework.stereotype.Service;
 import ostium.app.editing.ManuscriptView.AsideView;
 import ostium.app.editing.ManuscriptView.FacetView;
 import ostium.app.editing.ManuscriptView.FactView;
+import ostium.app.editing.ManuscriptView.KindView;
 import ostium.app.editing.ManuscriptView.OfferView;
 import ostium.app.editing.ManuscriptView.ServiceRow;
 import ostium.app.editing.ManuscriptView.SlotView;
 import ostium.app.editing.ManuscriptView.SnagView;
 import ostium.app.site.PreviewTokens;
-import ostium.app.site.SiteLog;
 import ostium.app.site.SiteOutlook;
 import ostium.app.site.SiteService;
+import ostium.app.site.SiteSteps;
 import ostium.app.site.StoredSite;
+import ostium.app.site.WordsAside;
 import ostium.app.web.Origins;
 import ostium.app.web.Problem;
 import ostium.core.edit.Redraft;
 import ostium.core.edit.SheetLines;
 import ostium.core.edit.State;
 import ostium.core.edit.Steps;
+import ostium.core.edit.Stored;
 import ostium.core.fact.Fact;
 import ostium.core.fact.FactNames;
 import ostium.core.fact.Facts;
+import ostium.core.section.SectionDescriptor;
+import ostium.core.section.SectionKinds;
+import ostium.core.section.Stage;
 import ostium.core.sheet.FieldAnswer;
 import ostium.core.sheet.SheetReading;
 import ostium.core.sheet.TypedSheet;
-import ostium.core.site.SectionKind;
+import ostium.core.site.Section;
+import ostium.core.site.Site;
 import ostium.core.snag.Snag;
 import ostium.core.snag.Snags;
-import tools.jackson.databind.json.JsonMapper;
 
 /** Makes the view of a manuscript. */
 @Service
 class ManuscriptService {
-    private static final Map<String, List<SlotView>> SLOTS = Arrays.stream(SectionKind.values())
-            .collect(Collectors.toMap(
-                    SectionKind::name,
-                    kind -> kind.slots().stream()
-                            .map(slot -> new SlotView(
-                                    slot.name(), slot.words(), slot.shape().name(), slot.longest()))
-                            .toList()));
-
     private final SiteService sites;
-    private final SiteLog log;
+    private final SiteSteps steps;
+    private final WordsAside asides;
     private final List<SiteOutlook> outlooks;
     private final PreviewTokens tokens;
     private final Origins origins;
-    private final JsonMapper json;
 
     ManuscriptService(
             SiteService sites,
-            SiteLog log,
+            SiteSteps steps,
+            WordsAside asides,
             List<SiteOutlook> outlooks,
             PreviewTokens tokens,
-            Origins origins,
-            JsonMapper json) {
+            Origins origins) {
         this.sites = sites;
-        this.log = log;
+        this.steps = steps;
+        this.asides = asides;
         this.outlooks = outlooks;
         this.tokens = tokens;
         this.origins = origins;
-        this.json = json;
     }
 
     /** @throws Problem 409 before a draft is kept */
@@ -78,7 +75,7 @@ class ManuscriptService {
             throw new Problem(HttpStatus.CONFLICT, "", "Keep a draft first; then its words can be changed.");
         }
         SheetReading reading = sites.read(state);
-        Steps steps = log.steps(site.id(), author);
+        Steps mine = steps.of(site.id(), author);
         SiteOutlook.Outlook outlook = new SiteOutlook.Outlook(null, "", 0, 0);
         for (SiteOutlook each : outlooks) {
             outlook = each.add(site, outlook);
@@ -87,20 +84,47 @@ class ManuscriptService {
                 site.revision(),
                 state.sheet().name(),
                 state.site(),
-                SLOTS,
+                kinds(state.site()),
                 facts(state.sheet(), reading.brief().facts()),
                 services(state.sheet(), reading),
                 Snags.of(state, reading).stream().map(ManuscriptService::snag).toList(),
                 Redraft.offers(state, reading).stream()
-                        .map(offer ->
-                                new OfferView(offer.kind().name(), offer.kind().words(), offer.reason()))
+                        .map(offer -> new OfferView(
+                                offer.kind().name(),
+                                SectionKinds.of(offer.kind()).words(),
+                                offer.reason()))
                         .toList(),
                 asides(site, author),
                 state.doors().messagesTo(),
-                !steps.toUndo().isEmpty(),
-                !steps.toRedo().isEmpty(),
+                !mine.toUndo().isEmpty(),
+                !mine.toRedo().isEmpty(),
                 outlook.pendingChanges(),
                 origins.preview() + "/" + tokens.give(site.id()) + "/");
+    }
+
+    /** What each kind on the page is, those of a newer version among them. */
+    private static Map<String, KindView> kinds(Site site) {
+        return site.sections()
+                .map(Section::kind)
+                .distinct()
+                .map(SectionKinds::of)
+                .collect(Collectors.toMap(kind -> kind.kind().name(), ManuscriptService::kind));
+    }
+
+    private static KindView kind(SectionDescriptor kind) {
+        return new KindView(
+                kind.words(),
+                kind.isKnown(),
+                kind.slots().stream()
+                        .map(slot -> new SlotView(
+                                slot.name(), slot.words(), slot.shape().name(), slot.longest()))
+                        .toList(),
+                kind.layouts(),
+                kind.facts(),
+                kind.rowPrefix(),
+                kind.door().orElse(""),
+                kind.stage() == Stage.FIRST,
+                kind.belongsToTheSite());
     }
 
     private static List<FactView> facts(TypedSheet sheet, Facts facts) {
@@ -164,11 +188,11 @@ class ManuscriptService {
     }
 
     private List<AsideView> asides(StoredSite site, String author) {
-        return log.asides(site.id()).stream()
+        return asides.ofSite(site.id()).stream()
                 .map(aside -> new AsideView(
                         aside.id(),
                         aside.text(),
-                        json.readTree(aside.tree()),
+                        Stored.readTree(aside.tree()),
                         aside.author().equals(author)))
                 .toList();
     }

@@ -1,10 +1,10 @@
 package ostium.app.editing;
 
-import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
 import java.util.Map;
 import ostium.core.sheet.FieldAnswer;
 import ostium.core.sheet.TypedSheet.TypedService;
+import ostium.core.site.Node;
 import ostium.core.site.Site;
 
 /**
@@ -13,7 +13,7 @@ import ostium.core.site.Site;
  * @param revision number of the last edit
  * @param name name of the business
  * @param site the document
- * @param slots by kind of section, the places for words it has
+ * @param kinds what each kind of section on the page is, by its name
  * @param facts what can stand inside words
  * @param services the rows of services as typed
  * @param snags what is to be put right
@@ -28,8 +28,8 @@ import ostium.core.site.Site;
 record ManuscriptView(
         long revision,
         String name,
-        @Schema(implementation = Object.class) Site site,
-        Map<String, List<SlotView>> slots,
+        Site site,
+        Map<String, KindView> kinds,
         List<FactView> facts,
         List<ServiceRow> services,
         List<SnagView> snags,
@@ -40,6 +40,30 @@ record ManuscriptView(
         boolean canRedo,
         int changes,
         String preview) {
+
+    /**
+     * A kind of section.
+     *
+     * @param words what the owner calls it
+     * @param known whether this version knows it
+     * @param slots its places for words, in reading order
+     * @param layouts ways it can be laid out
+     * @param facts ids of facts it shows as they are
+     * @param rows what the ids of its rows' facts begin with, or empty
+     * @param door id of the door that stands in it, or empty
+     * @param first whether it is what is read first, and stays on its page
+     * @param everywhere whether it stands on every page and cannot be moved
+     */
+    record KindView(
+            String words,
+            boolean known,
+            List<SlotView> slots,
+            List<String> layouts,
+            List<String> facts,
+            String rows,
+            String door,
+            boolean first,
+            boolean everywhere) {}
 
     record SlotView(String name, String words, String shape, int longest) {}
 
@@ -70,9 +94,5 @@ record ManuscriptView(
 
     record OfferView(String kind, String words, String reason) {}
 
-    record AsideView(
-            String id,
-            String text,
-            @Schema(implementation = Object.class) Object tree,
-            boolean mine) {}
+    record AsideView(String id, String text, List<Node> tree, boolean mine) {}
 }

@@ -1,6 +1,5 @@
 package ostium.app.editing;
 
-import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.servlet.http.HttpServletRequest;
 import java.util.Arrays;
 import java.util.List;
@@ -16,11 +15,10 @@ import ostium.app.site.SiteAccess;
 import ostium.app.site.SiteService;
 import ostium.app.site.StoredSite;
 import ostium.app.web.Problem;
-import ostium.core.draft.Seed;
-import ostium.core.draft.Tone;
+import ostium.core.base.Seed;
+import ostium.core.brief.Tone;
 import ostium.core.draft.Wording;
 import ostium.core.edit.State;
-import ostium.core.edit.Stored;
 import ostium.core.edit.TextEdit;
 import ostium.core.rewrite.Rewriter;
 import ostium.core.rewrite.Way;
@@ -29,7 +27,6 @@ import ostium.core.site.Node;
 import ostium.core.site.PlainText;
 import ostium.core.site.Section;
 import ostium.core.site.Text;
-import tools.jackson.databind.json.JsonMapper;
 
 /** The words of one text: why they were chosen, what else could stand there, and rewriting them. */
 @RestController
@@ -39,13 +36,11 @@ class WordingController {
     private final SiteService sites;
     private final SiteAccess access;
     private final EditAnswers answers;
-    private final JsonMapper json;
 
-    WordingController(SiteService sites, SiteAccess access, EditAnswers answers, JsonMapper json) {
+    WordingController(SiteService sites, SiteAccess access, EditAnswers answers) {
         this.sites = sites;
         this.access = access;
         this.answers = answers;
-        this.json = json;
     }
 
     /**
@@ -67,11 +62,7 @@ class WordingController {
      * @param found whether something better was found
      * @param words what is to be said about it when not
      */
-    record Rewritten(
-            boolean found,
-            String words,
-            String says,
-            @Schema(implementation = Object.class) Object tree) {}
+    record Rewritten(boolean found, String words, String says, List<Node> tree) {}
 
     private record Asked(StoredSite site, State state, SheetReading reading, Section section, String slot, Text text) {
         Wording wording() {
@@ -143,7 +134,7 @@ class WordingController {
                         PlainText.of(
                                 new Text(text, Text.Mark.OWN, tree, asked.text().origin()),
                                 asked.reading().brief().facts()),
-                        json.readTree(Stored.writeTree(tree))))
+                        tree))
                 .orElseGet(() -> new Rewritten(false, way.nothing(), "", List.of()));
     }
 

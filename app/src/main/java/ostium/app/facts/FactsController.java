@@ -3,7 +3,6 @@ package ostium.app.facts;
 import jakarta.servlet.http.HttpServletRequest;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
-import java.time.Clock;
 import java.time.LocalDate;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
@@ -29,11 +28,11 @@ import ostium.app.site.SiteService;
 import ostium.app.site.StoredSite;
 import ostium.app.web.Problem;
 import ostium.app.web.RateLimits;
+import ostium.core.base.Reading;
+import ostium.core.country.Country;
 import ostium.core.edit.State;
-import ostium.core.fact.Country;
 import ostium.core.fact.FactValue;
 import ostium.core.fact.Facts;
-import ostium.core.fact.Reading;
 import ostium.core.format.BusinessCard;
 import ostium.core.format.LocalBusiness;
 import ostium.core.format.ServicesCsv;
@@ -52,13 +51,11 @@ class FactsController {
     private final SiteService sites;
     private final SiteAccess access;
     private final RateLimits limits;
-    private final Clock clock;
 
-    FactsController(SiteService sites, SiteAccess access, RateLimits limits, Clock clock) {
+    FactsController(SiteService sites, SiteAccess access, RateLimits limits) {
         this.sites = sites;
         this.access = access;
         this.limits = limits;
-        this.clock = clock;
     }
 
     record PastedText(String text) {}
@@ -80,7 +77,7 @@ class FactsController {
                 site.revision(),
                 reading.isEnough() ? FactUses.of(reading.brief(), state.draft(reading)) : Map.of(),
                 weeks(facts),
-                holidays(country, LocalDate.now(clock.withZone(facts.zone()))),
+                holidays(country, reading.brief().today().date()),
                 facts.zone().getId(),
                 asksZone ? country.zones() : List.of(),
                 country.example());
@@ -137,9 +134,10 @@ class FactsController {
             throw new Problem(HttpStatus.UNPROCESSABLE_CONTENT, "paste", refused.reason());
         }
         State state = sites.state(site);
-        Facts facts = sites.read(state).brief().facts();
         return PasteReader.read(
-                source.value().orElseThrow(), state.sheet(), LocalDate.now(clock.withZone(facts.zone())));
+                source.value().orElseThrow(),
+                state.sheet(),
+                sites.read(state).brief().today());
     }
 
     // ---- out -----------------------------------------------------------------------------------------------------

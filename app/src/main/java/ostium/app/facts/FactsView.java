@@ -2,7 +2,7 @@ package ostium.app.facts;
 
 import java.util.List;
 import java.util.Map;
-import ostium.core.fact.Country;
+import ostium.core.country.Country;
 import ostium.core.hours.WeeklyHours;
 import ostium.render.FactUses;
 

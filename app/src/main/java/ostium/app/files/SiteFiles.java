@@ -4,7 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import org.springframework.stereotype.Service;
 import ostium.app.site.StoredSite;
-import ostium.core.draft.Brief;
+import ostium.core.brief.Brief;
 import ostium.core.fact.Document;
 import ostium.core.fact.Fact;
 import ostium.core.fact.Picture;

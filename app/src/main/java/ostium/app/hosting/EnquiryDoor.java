@@ -16,11 +16,9 @@ import ostium.app.site.SiteService;
 import ostium.app.site.StoredSite;
 import ostium.app.web.Problem;
 import ostium.app.web.RateLimits;
-import ostium.core.edit.State;
 import ostium.core.enquiry.Form;
-import ostium.core.sheet.SheetReading;
-import ostium.render.SiteRenderer;
-import ostium.render.Target;
+import ostium.core.enquiry.PublishedForm;
+import ostium.render.FormPage;
 import tools.jackson.databind.json.JsonMapper;
 
 /**
@@ -52,6 +50,10 @@ class EnquiryDoor {
             Wire.plainPage(response, 405, "Not possible", "Fill in the form on the page, and send it from there.");
             return;
         }
+        if (site.form().isEmpty()) {
+            refuse(request, response, 404, "There is no form on this site any more. Go back to the first page.");
+            return;
+        }
         if (isFromElsewhere(request)) {
             refuse(request, response, 403, "This came from another site. Fill in the form on the page itself.");
             return;
@@ -68,20 +70,19 @@ class EnquiryDoor {
         Map<String, List<String>> posted = new LinkedHashMap<>(read.get());
         String submission = first(posted.remove(SUBMISSION));
         boolean trapped = !first(posted.remove(TRAP)).isBlank();
-        State state = site.state();
-        SheetReading reading = sites.read(state);
-        Form form = Form.of(reading.brief());
-        Form.Checked checked = form.check(posted, state.sheet().region());
+        PublishedForm published = site.form().get();
+        Form form = published.form();
+        Form.Checked checked = form.check(posted, published.region());
         if (!checked.unknown().isEmpty()) {
             refuse(
                     request,
                     response,
                     400,
-                    "The form has no field “" + checked.unknown().iterator().next() + "”.");
+                    form.say("unknownField", checked.unknown().iterator().next()));
             return;
         }
         if (!checked.accepted()) {
-            faults(request, response, state, reading, checked);
+            faults(request, response, published, checked);
             return;
         }
         try {
@@ -104,27 +105,20 @@ class EnquiryDoor {
     }
 
     private void faults(
-            HttpServletRequest request,
-            HttpServletResponse response,
-            State state,
-            SheetReading reading,
-            Form.Checked checked)
+            HttpServletRequest request, HttpServletResponse response, PublishedForm form, Form.Checked checked)
             throws IOException {
         if (wantsJson(request)) {
             Wire.json(response, 422, json.writeValueAsString(Map.of("faults", checked.faults())));
             return;
         }
-        String url = request.getScheme() + "://" + request.getHeader("Host") + "/";
         Wire.html(
                 response,
                 422,
-                SiteRenderer.shipped()
-                        .enquiryPage(
-                                reading.brief(),
-                                state.draft(reading),
-                                Target.published(url),
-                                checked.values(),
-                                checked.faults()));
+                FormPage.filled(
+                        form.page(),
+                        checked.values(),
+                        checked.faults(),
+                        form.form().notSent(checked.faults().size())));
     }
 
     private void refuse(HttpServletRequest request, HttpServletResponse response, int status, String words)

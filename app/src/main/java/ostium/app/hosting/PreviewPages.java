@@ -19,6 +19,7 @@ import ostium.app.site.StoredSite;
 import ostium.app.web.Origins;
 import ostium.core.draft.Draft;
 import ostium.core.edit.State;
+import ostium.core.hours.BusinessDay;
 import ostium.core.look.House;
 import ostium.core.sheet.SheetReading;
 import ostium.render.RenderedFile;
@@ -83,19 +84,18 @@ class PreviewPages {
         Wire.bytes(response, 200, file.get().contentType(), file.get().bytes());
     }
 
-    /** Drafts that are only tried on come with all their files at once; they are drawn once for all of these. */
-    private record Tried(String site, long revision, String variant) {}
+    /** A page comes with all its files at once; it is drawn once for all of these. */
+    private record Drawn(String site, long revision, String variant, BusinessDay day) {}
 
-    private final Cache<Tried, List<RenderedFile>> tried = Caffeine.newBuilder()
+    private final Cache<Drawn, List<RenderedFile>> drawn = Caffeine.newBuilder()
             .maximumSize(60)
             .expireAfterWrite(Duration.ofSeconds(20))
             .build();
 
     private List<RenderedFile> rendered(StoredSite site, SheetReading reading, Draft draft, String variant) {
-        Tried key = new Tried(site.id(), site.revision(), variant);
-        return variant.isEmpty()
-                ? SiteRenderer.shipped().render(reading.brief(), draft, Target.preview())
-                : tried.get(key, missing -> SiteRenderer.shipped().render(reading.brief(), draft, Target.preview()));
+        Drawn key =
+                new Drawn(site.id(), site.revision(), variant, reading.brief().today());
+        return drawn.get(key, missing -> SiteRenderer.shipped().render(reading.brief(), draft, Target.preview()));
     }
 
     private Optional<Draft> draft(StoredSite site, State state, SheetReading reading, Matcher asked) {
@@ -109,7 +109,7 @@ class PreviewPages {
         return asked.group(4) == null
                 ? Optional.of(present)
                 : House.named(asked.group(4))
-                        .map(house -> new Draft(present.site(), present.look().withHouse(house), present.plan()));
+                        .map(house -> present.withLook(present.look().withHouse(house)));
     }
 
     /** The site may have changed between a page and its stylesheet: then the present one is given. */

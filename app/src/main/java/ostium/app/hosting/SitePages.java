@@ -43,6 +43,11 @@ class SitePages {
             enquiries.answer(site.get(), request, response);
             return;
         }
+        if (path.equals("/_ostium/opening.json")) {
+            Wire.changing(
+                    request, response, "application/json", site.get().opening().changes());
+            return;
+        }
         if (!request.getMethod().equals("GET") && !request.getMethod().equals("HEAD")) {
             response.setHeader("Allow", "GET, HEAD");
             Wire.plainPage(response, 405, "Not possible", "Pages can only be read.");

@@ -6,6 +6,7 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.nio.charset.StandardCharsets;
 import ostium.app.publishing.LiveSite.LiveFile;
+import ostium.core.text.Sha256;
 import ostium.render.SiteRenderer;
 
 /** Writes answers of public hosts: compressed form, ETag, security headers. */
@@ -91,6 +92,22 @@ final class Wire {
 
     static void json(HttpServletResponse response, int status, String json) throws IOException {
         bytes(response, status, "application/json", json.getBytes(StandardCharsets.UTF_8));
+    }
+
+    /** Something small that changes without a publication: asked for again and again, answered with nothing while it is the same. */
+    static void changing(HttpServletRequest request, HttpServletResponse response, String type, String words)
+            throws IOException {
+        byte[] body = words.getBytes(StandardCharsets.UTF_8);
+        String etag = "\"" + Sha256.hex(body).substring(0, 24) + "\"";
+        response.setHeader("ETag", etag);
+        response.setHeader("Cache-Control", "public, max-age=0, must-revalidate");
+        if (matches(request.getHeader("If-None-Match"), etag)) {
+            response.setStatus(HttpServletResponse.SC_NOT_MODIFIED);
+            return;
+        }
+        response.setContentType(type);
+        response.setContentLength(body.length);
+        response.getOutputStream().write(body);
     }
 
     static void plainPage(HttpServletResponse response, int status, String title, String words) throws IOException {

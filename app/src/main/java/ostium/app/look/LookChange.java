@@ -2,7 +2,7 @@ package ostium.app.look;
 
 import java.util.List;
 import ostium.app.web.Problem;
-import ostium.core.draft.Seed;
+import ostium.core.base.Seed;
 import ostium.core.look.Colour;
 import ostium.core.look.ColourCode;
 import ostium.core.look.House;

@@ -20,8 +20,8 @@ import ostium.app.site.StoredSite;
 import ostium.app.web.Origins;
 import ostium.app.web.Problem;
 import ostium.app.web.RateLimits;
+import ostium.core.base.Seed;
 import ostium.core.draft.Draft;
-import ostium.core.draft.Seed;
 import ostium.core.edit.State;
 import ostium.core.edit.WholeEdit;
 import ostium.core.fact.Fact;
@@ -31,9 +31,9 @@ import ostium.core.look.Look;
 import ostium.core.look.PictureColours;
 import ostium.core.look.PictureDrawer;
 import ostium.core.picture.Darkroom;
+import ostium.core.section.opening.OpeningSection;
 import ostium.core.sheet.SheetReading;
 import ostium.core.site.PlainText;
-import ostium.core.site.SectionKind;
 
 /** The look of a site: shown with everything it could be, and changed one thing at a time. */
 @RestController
@@ -135,7 +135,7 @@ class LookController {
         SheetReading reading = sites.read(state);
         Draft draft = state.draft(reading);
         String headline = draft.site()
-                .section(SectionKind.OPENING)
+                .section(OpeningSection.KIND)
                 .flatMap(opening -> opening.text("headline"))
                 .map(text -> PlainText.of(text, reading.brief().facts()))
                 .orElse("");

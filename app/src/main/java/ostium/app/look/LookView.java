@@ -2,7 +2,7 @@ package ostium.app.look;
 
 import java.util.List;
 import java.util.stream.Stream;
-import ostium.core.draft.Brief;
+import ostium.core.brief.Brief;
 import ostium.core.look.Colour;
 import ostium.core.look.House;
 import ostium.core.look.Look;
@@ -101,7 +101,10 @@ record LookView(
                 Stream.of(Motion.values())
                         .map(motion -> new ChoiceView(motion.id(), motion.words(), motion == look.motion()))
                         .toList(),
-                Stream.concat(Stream.of(PictureDrawer.of(brief.trade())), PictureDrawer.all().stream())
+                Stream.concat(
+                                Stream.of(PictureDrawer.suiting(
+                                        brief.trade().motif(), brief.trade().family())),
+                                PictureDrawer.all().stream())
                         .distinct()
                         .map(scene -> new ChoiceView(
                                 scene.id(), scene.name(), scene.id().equals(look.scene())))

@@ -20,9 +20,9 @@ import ostium.app.site.StoredSite;
 import ostium.app.web.Origins;
 import ostium.app.web.Problem;
 import ostium.app.web.Tokens;
+import ostium.core.base.Reading;
 import ostium.core.edit.WholeEdit;
 import ostium.core.fact.EmailAddress;
-import ostium.core.fact.Reading;
 
 /** Invites helpers, hands sites over. A helper does all that an owner does, but for this and deleting the site. */
 @Service

@@ -1,20 +1,26 @@
 package ostium.app.publishing;
 
+import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.stream.Collectors;
 import ostium.app.publishing.PublicationMapper.StoredFile;
-import ostium.core.edit.State;
+import ostium.core.enquiry.PublishedForm;
+import ostium.core.text.Sha256;
+import ostium.render.Opening;
 
 /**
  * A published version, ready to be served from memory.
  *
  * @param site UUID of the site
  * @param publication id of the version
- * @param state what it was made from
+ * @param form the form messages are left through; empty where it has none
+ * @param opening the parts of its pages that change with the hours
  * @param files by path
  */
-public record LiveSite(String site, long publication, State state, Map<String, LiveFile> files) {
+public record LiveSite(
+        String site, long publication, Optional<PublishedForm> form, Opening opening, Map<String, LiveFile> files) {
 
     /**
      * A file as it goes over the wire.
@@ -38,12 +44,29 @@ public record LiveSite(String site, long publication, State state, Map<String, L
         }
     }
 
-    static LiveSite of(String site, long publication, State state, List<StoredFile> stored) {
+    static LiveSite of(
+            String site, long publication, Optional<PublishedForm> form, Opening opening, List<StoredFile> stored) {
         return new LiveSite(
                 site,
                 publication,
-                state,
-                stored.stream().collect(Collectors.toUnmodifiableMap(StoredFile::path, LiveSite::file)));
+                form,
+                opening,
+                stored.stream()
+                        .map(file -> file.contentType().startsWith("text/html") ? withOpening(file, opening) : file)
+                        .collect(Collectors.toUnmodifiableMap(StoredFile::path, LiveSite::file)));
+    }
+
+    /** A page as it is at this hour, compressed anew. */
+    private static StoredFile withOpening(StoredFile page, Opening opening) {
+        byte[] bytes =
+                opening.in(new String(page.plain(), StandardCharsets.UTF_8)).getBytes(StandardCharsets.UTF_8);
+        return new StoredFile(
+                page.path(),
+                page.contentType(),
+                Sha256.hex(bytes),
+                bytes,
+                Compression.gzip(bytes),
+                Compression.brotli(bytes));
     }
 
     private static LiveFile file(StoredFile stored) {

@@ -9,7 +9,12 @@ import org.springframework.dao.DataAccessException;
 import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Service;
 import ostium.app.publishing.LiveSite.LiveFile;
+import ostium.app.publishing.PublicationMapper.LivePublication;
+import ostium.app.site.Readings;
+import ostium.app.web.Origins;
+import ostium.core.edit.State;
 import ostium.core.edit.Stored;
+import ostium.core.sheet.SheetReading;
 
 /**
  * Published versions in memory, by host. What another instance publishes is seen within half a second: each asks which
@@ -21,12 +26,18 @@ public class LiveSites {
     private static final long PICTURES_IN_MEMORY = 64L * 1024 * 1024;
 
     private final PublicationMapper publications;
+    private final StandingParts parts;
+    private final Readings readings;
+    private final Origins origins;
     private final LoadingCache<String, Optional<LiveSite>> byHost;
     private final LoadingCache<String, byte[]> bytesByHash;
     private long newestKnown = -1;
 
-    LiveSites(PublicationMapper publications) {
+    LiveSites(PublicationMapper publications, StandingParts parts, Readings readings, Origins origins) {
         this.publications = publications;
+        this.parts = parts;
+        this.readings = readings;
+        this.origins = origins;
         this.byHost = Caffeine.newBuilder().maximumSize(2_000).build(this::load);
         this.bytesByHash = Caffeine.newBuilder()
                 .maximumWeight(PICTURES_IN_MEMORY)
@@ -47,8 +58,30 @@ public class LiveSites {
     private Optional<LiveSite> load(String host) {
         return publications
                 .live(host)
+                .map(live -> live.url() == null ? completed(host, live) : live)
                 .map(live -> LiveSite.of(
-                        live.site(), live.id(), Stored.readState(live.state()), publications.files(live.id())));
+                        live.site(),
+                        live.id(),
+                        parts.readForm(live.form()),
+                        parts.readOpening(live.opening()),
+                        publications.files(live.id())));
+    }
+
+    /** A version of before its parts were kept gets them once, and stands alone from then on. */
+    private LivePublication completed(String host, LivePublication live) {
+        State state = Stored.readState(live.state());
+        SheetReading reading = readings.of(state);
+        String url = origins.site(host) + "/";
+        LivePublication whole = new LivePublication(
+                live.id(),
+                live.site(),
+                live.revision(),
+                live.state(),
+                url,
+                parts.form(state, reading, url),
+                parts.opening(reading, url));
+        publications.complete(whole.id(), whole.url(), whole.form(), whole.opening());
+        return whole;
     }
 
     @EventListener

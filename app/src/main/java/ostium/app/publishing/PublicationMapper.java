@@ -21,9 +21,21 @@ interface PublicationMapper {
     @Update("update change_counter set value = #{value} where id = 1")
     void setCounter(long value);
 
-    @Insert(
-            "insert into publication (site, number, revision, state) values (#{site}, #{number}, #{revision}, #{state})")
-    void insert(String site, long number, long revision, String state);
+    @Insert("insert into publication (site, number, revision, state, url, form, opening)"
+            + " values (#{site}, #{number}, #{revision}, #{state}, #{url}, #{form}, #{opening})")
+    void insert(String site, long number, long revision, String state, String url, String form, String opening);
+
+    @Update("update publication set url = #{url}, form = #{form}, opening = #{opening} where id = #{publication}")
+    void complete(long publication, String url, String form, String opening);
+
+    @Update("update publication set opening = #{opening} where id = #{publication}")
+    void setOpening(long publication, String opening);
+
+    @Update("update address set change_no = #{number} where publication = #{publication}")
+    void touch(long publication, long number);
+
+    @Select("select publication from address where publication is not null")
+    List<Long> livePublications();
 
     @Select("select last_insert_id()")
     long lastId();
@@ -53,12 +65,15 @@ interface PublicationMapper {
     @Select("select id, revision, published_at from publication where site = #{site} order by id desc limit 100")
     List<StoredVersion> versions(String site);
 
-    @Select("select id, site, revision, state from publication where site = #{site} and id = #{id}")
+    @Select("select id, site, revision, state, url, form, opening from publication where site = #{site} and id = #{id}")
     Optional<LivePublication> version(String site, long id);
 
     @Insert("insert into publication_file (publication, path, content_type, hash)"
             + " select #{to}, path, content_type, hash from publication_file where publication = #{from}")
     void copyFiles(long from, long to);
+
+    @Select("select id, site, revision, state, url, form, opening from publication where id = #{id}")
+    Optional<LivePublication> byId(long id);
 
     @Select("select coalesce(max(change_no), 0) from address")
     long newestChange();
@@ -67,7 +82,7 @@ interface PublicationMapper {
     List<String> changedSince(long number);
 
     @Select(
-            "select p.id, p.site, p.revision, p.state from publication p join address a on a.publication = p.id where a.host = #{host}")
+            "select p.id, p.site, p.revision, p.state, p.url, p.form, p.opening from publication p join address a on a.publication = p.id where a.host = #{host}")
     Optional<LivePublication> live(String host);
 
     /** The files of a version; pictures and documents without their bytes, which would fill the memory. */
@@ -85,7 +100,15 @@ interface PublicationMapper {
     /** An address and what stands there. */
     record Address(String host, String site, Long publication) {}
 
-    record LivePublication(long id, String site, long revision, String state) {}
+    /**
+     * A version.
+     *
+     * @param url address it was rendered for; null, with form and opening, for one of before these were kept
+     * @param form its form, JSON; null where it has none
+     * @param opening the parts of its pages that change with the hours, JSON
+     */
+    record LivePublication(
+            long id, String site, long revision, String state, String url, String form, String opening) {}
 
     record StoredVersion(long id, long revision, Instant publishedAt) {}
 

@@ -17,6 +17,7 @@ import org.springframework.transaction.support.TransactionTemplate;
 import ostium.app.files.SiteFiles;
 import ostium.app.publishing.PublicationMapper.Address;
 import ostium.app.publishing.PublicationMapper.LivePublication;
+import ostium.app.site.Readings;
 import ostium.app.site.SiteLog;
 import ostium.app.site.SiteOutlook;
 import ostium.app.site.SiteService;
@@ -42,6 +43,8 @@ public class PublishingService implements SiteOutlook {
     private final PublicationMapper publications;
     private final SiteService sites;
     private final SiteLog log;
+    private final Readings readings;
+    private final StandingParts parts;
     private final Origins origins;
     private final SiteFiles given;
     private final ApplicationEventPublisher events;
@@ -53,6 +56,8 @@ public class PublishingService implements SiteOutlook {
             PublicationMapper publications,
             SiteService sites,
             SiteLog log,
+            Readings readings,
+            StandingParts parts,
             Origins origins,
             SiteFiles given,
             ApplicationEventPublisher events,
@@ -60,6 +65,8 @@ public class PublishingService implements SiteOutlook {
         this.publications = publications;
         this.sites = sites;
         this.log = log;
+        this.readings = readings;
+        this.parts = parts;
         this.origins = origins;
         this.given = given;
         this.events = events;
@@ -96,7 +103,14 @@ public class PublishingService implements SiteOutlook {
         List<RenderedFile> files =
                 SiteRenderer.shipped().render(reading.brief(), state.draft(reading), Target.published(url));
         long number = nextNumber();
-        publications.insert(site.id(), number, site.revision(), Stored.write(state));
+        publications.insert(
+                site.id(),
+                number,
+                site.revision(),
+                Stored.write(state),
+                url,
+                parts.form(state, reading, url),
+                parts.opening(reading, url));
         long publication = publications.lastId();
         for (RenderedFile file : files) {
             store(publication, file.path(), file.contentType(), file.bytes());
@@ -125,11 +139,20 @@ public class PublishingService implements SiteOutlook {
                 ? new SiteLog.Done(site.revision(), false)
                 : log.edit(site, author, site.revision(), UUID.randomUUID().toString(), new WholeEdit.PutState(state));
         long number = nextNumber();
-        publications.insert(site.id(), number, done.revision(), earlier.state());
+        String url = origins.site(host) + "/";
+        SheetReading reading = readings.of(state);
+        publications.insert(
+                site.id(),
+                number,
+                done.revision(),
+                earlier.state(),
+                url,
+                earlier.url() == null ? parts.form(state, reading, url) : earlier.form(),
+                parts.opening(reading, url));
         long publication = publications.lastId();
         publications.copyFiles(version, publication);
         point(host, site.id(), publication, number);
-        return origins.site(host) + "/";
+        return url;
     }
 
     /** Takes a site off the web. Its address stays its own, and its versions can be had back. */
@@ -176,7 +199,7 @@ public class PublishingService implements SiteOutlook {
     }
 
     private List<Snag> must(State state) {
-        return Snags.of(state, log.read(state)).stream()
+        return Snags.of(state, readings.of(state)).stream()
                 .filter(snag -> snag.level() == Snag.Level.MUST)
                 .toList();
     }
@@ -203,7 +226,7 @@ public class PublishingService implements SiteOutlook {
                 publication,
                 id -> Stored.readState(
                         publications.version(site.id(), id).orElseThrow().state()));
-        return Changes.between(published, log.read(published), state, log.read(state));
+        return Changes.between(published, readings.of(published), state, readings.of(state));
     }
 
     private String freeName(String name, StoredSite site) {
@@ -253,7 +276,7 @@ public class PublishingService implements SiteOutlook {
                 outlook.newEnquiries());
     }
 
-    private static void afterCommit(Runnable act) {
+    static void afterCommit(Runnable act) {
         TransactionSynchronizationManager.registerSynchronization(new TransactionSynchronization() {
             @Override
             public void afterCommit() {

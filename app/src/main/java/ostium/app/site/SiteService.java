@@ -23,11 +23,15 @@ import ostium.core.sheet.TypedSheet;
 public class SiteService {
     private final SiteMapper sites;
     private final SiteLog log;
+    private final States states;
+    private final Readings readings;
     private final ApplicationEventPublisher events;
 
-    SiteService(SiteMapper sites, SiteLog log, ApplicationEventPublisher events) {
+    SiteService(SiteMapper sites, SiteLog log, States states, Readings readings, ApplicationEventPublisher events) {
         this.sites = sites;
         this.log = log;
+        this.states = states;
+        this.readings = readings;
         this.events = events;
     }
 
@@ -64,12 +68,12 @@ public class SiteService {
 
     /** The site as it stands. */
     public State state(StoredSite site) {
-        return log.state(site);
+        return states.of(site);
     }
 
     /** The facts of a state, read today. */
     public SheetReading read(State state) {
-        return log.read(state);
+        return readings.of(state);
     }
 
     /**
@@ -82,7 +86,7 @@ public class SiteService {
     @Transactional
     public StoredSite keep(StoredSite site, String author, long revision, TypedSheet sheet) {
         List<Edit> edits = SheetDifference.between(
-                log.stateAt(site.id(), Math.min(revision, site.revision())).sheet(), sheet);
+                states.at(site.id(), Math.min(revision, site.revision())).sheet(), sheet);
         if (!edits.isEmpty()) {
             log.edit(site, author, revision, UUID.randomUUID().toString(), WholeEdit.of(edits));
         }

@@ -3,7 +3,7 @@ package ostium.app.site;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
 import java.util.Map;
-import ostium.core.draft.Brief;
+import ostium.core.brief.Brief;
 import ostium.core.search.PageHead;
 import ostium.core.sheet.FieldAnswer;
 import ostium.core.sheet.SheetReading;

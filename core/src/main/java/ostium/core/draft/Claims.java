@@ -6,7 +6,7 @@ import java.util.Map;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.stream.Collectors;
-import ostium.core.format.DataFile;
+import ostium.core.base.DataFile;
 
 /**
  * What counts as a claim: words about quality, speed, guarantee, credentials, inclusion, habit, number or people, from

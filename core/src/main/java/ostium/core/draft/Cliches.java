@@ -4,7 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.stream.Collectors;
-import ostium.core.format.DataFile;
+import ostium.core.base.DataFile;
 
 /** Phrases everybody uses and nobody reads, from {@code words/en/cliches.yaml}. */
 public final class Cliches {

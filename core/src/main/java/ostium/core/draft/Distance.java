@@ -7,6 +7,7 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import ostium.core.fact.Facts;
+import ostium.core.section.SectionKinds;
 import ostium.core.site.PlainText;
 import ostium.core.site.Section;
 import ostium.core.site.Site;
@@ -77,7 +78,7 @@ public record Distance(double plan, double words, double house, double colours) 
     }
 
     private static Stream<String> sentences(Section section, Facts facts) {
-        return section.kind().slots().stream()
+        return SectionKinds.of(section).slots().stream()
                 .filter(slot -> slot.shape() != Slot.Shape.LINE)
                 .flatMap(slot -> section.text(slot.name()).stream())
                 .flatMap(text -> Stream.of(PlainText.of(text, facts).split("(?<=[.?!])\\s+")))

@@ -5,8 +5,12 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Stream;
+import ostium.core.base.Seed;
+import ostium.core.brief.Arrangement;
+import ostium.core.brief.Brief;
+import ostium.core.brief.Extent;
+import ostium.core.brief.Tone;
 import ostium.core.look.House;
-import ostium.core.look.Look;
 import ostium.core.look.PaintMixes;
 
 /**
@@ -40,7 +44,7 @@ public final class DraftTable {
                     .ifPresent(named -> parts.add(named.name().toLowerCase(java.util.Locale.ROOT)));
             parts.add(tone.id() + " words");
             int pages = draft.site().pages().size();
-            parts.add(pages == 1 ? "one page" : ostium.core.fact.Listing.number(pages) + " pages");
+            parts.add(pages == 1 ? "one page" : ostium.core.base.Listing.number(pages) + " pages");
             if (!recipe.arrangement().words().isEmpty()) {
                 parts.add(recipe.arrangement().words());
             }
@@ -133,7 +137,7 @@ public final class DraftTable {
     /** The house the seed gives first, then the others of the trade, then those that are left, then again. */
     private House house(Seed seed, int number) {
         List<House> all = Stream.of(
-                        Stream.of(Look.house(brief.trade(), seed)),
+                        Stream.of(TradeLook.house(brief.trade(), seed)),
                         brief.trade().houses().stream(),
                         Stream.of(House.values()))
                 .flatMap(part -> part)

@@ -4,11 +4,12 @@ import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
-import ostium.core.format.DataFile;
-import ostium.core.site.SectionKind;
+import ostium.core.base.DataFile;
+import ostium.core.brief.Tone;
+import ostium.core.section.SectionDescriptor;
+import ostium.core.section.SectionKinds;
 
 /**
  * The sentence patterns of a language, by place: one file for every kind of section, {@code words/en/opening.yaml}. Read
@@ -49,8 +50,11 @@ final class Grammar {
     private final Map<Tone, Map<String, List<Variant>>> byTone = new EnumMap<>(Tone.class);
 
     private Grammar(String language) {
-        for (SectionKind kind : SectionKind.values()) {
-            String section = kind.name().toLowerCase(Locale.ROOT);
+        for (SectionDescriptor kind : SectionKinds.all()) {
+            if (!kind.isWorded()) {
+                continue;
+            }
+            String section = kind.kind().id();
             SectionFile file = DataFile.read("/ostium/words/" + language + "/" + section + ".yaml", SectionFile.class);
             file.places().forEach((name, written) -> places.put(section + "." + name, read(section, name, written)));
         }

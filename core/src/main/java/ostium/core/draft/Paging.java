@@ -2,18 +2,18 @@ package ostium.core.draft;
 
 import java.util.ArrayList;
 import java.util.EnumMap;
-import java.util.EnumSet;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
-import java.util.Set;
+import ostium.core.base.Listing;
+import ostium.core.base.Messages;
+import ostium.core.brief.Brief;
+import ostium.core.brief.Extent;
 import ostium.core.draft.Plan.Choice;
 import ostium.core.draft.Plan.PlannedPage;
-import ostium.core.fact.Area;
-import ostium.core.fact.Document;
-import ostium.core.fact.FactValue;
-import ostium.core.fact.Listing;
-import ostium.core.site.SectionKind;
-import ostium.core.trade.Goal;
+import ostium.core.section.PagePart;
+import ostium.core.section.SectionKinds;
+import ostium.core.text.Slug;
 
 /** Lays the sections of a plan on one page, or on a few. */
 final class Paging {
@@ -23,14 +23,7 @@ final class Paging {
     /** Screens up to which a page is not too long. */
     private static final int MOST_SCREENS = 12;
 
-    /** Characters on a line of a phone. */
-    private static final int LINE = 42;
-
-    /** Services up to which they stand on the home page. */
-    private static final int SERVICES_AT_HOME = 8;
-
-    /** Answers from which they are a page of their own. */
-    private static final int QUESTIONS_APART = 5;
+    private static final Messages WORDS = Messages.of("section");
 
     private final Brief brief;
     private final PlannedSections sections;
@@ -68,72 +61,56 @@ final class Paging {
     }
 
     private List<PlannedPage> one() {
-        return List.of(new PlannedPage("", "Home", "", sections.in()));
+        return List.of(home(sections.in()));
+    }
+
+    private static PlannedPage home(List<Choice> sections) {
+        return new PlannedPage("", WORDS.say("page.home.name"), "", sections);
     }
 
     // ---- a few pages ---------------------------------------------------------------------------------------------
 
     private List<PlannedPage> few() {
-        Map<SectionKind, Choice> rest = new EnumMap<>(SectionKind.class);
-        sections.in().forEach(choice -> rest.put(choice.kind(), choice));
-        int services = brief.services().size();
-        int answers = brief.facts().all(FactValue.Answer.class).size();
-        Set<SectionKind> home = EnumSet.of(SectionKind.OPENING, SectionKind.TESTIMONIALS);
-        if (services <= SERVICES_AT_HOME) {
-            home.add(SectionKind.SERVICES);
-        }
-        if (brief.workingGoal() == Goal.VISIT) {
-            home.add(SectionKind.HOURS);
-        }
+        Map<PagePart, List<Choice>> parts = new EnumMap<>(PagePart.class);
+        sections.in()
+                .forEach(choice -> parts.computeIfAbsent(
+                                SectionKinds.of(choice.kind()).part(brief), part -> new ArrayList<>())
+                        .add(choice));
         List<PlannedPage> others = new ArrayList<>();
-        boolean priced = brief.services().stream().anyMatch(fact -> fact.value().price() != null);
-        if (!home.contains(SectionKind.SERVICES)) {
-            add(
-                    others,
-                    priced ? "prices" : "services",
-                    priced ? "Prices" : "Services",
-                    "The list of " + Listing.number(services) + " is long enough to be read by itself.",
-                    pick(rest, SectionKind.SERVICES));
+        for (PagePart part : PagePart.values()) {
+            if (part != PagePart.HOME && parts.containsKey(part)) {
+                others.add(page(part, parts.get(part)));
+            }
         }
-        boolean apart = answers >= QUESTIONS_APART;
-        add(
-                others,
-                "about",
-                "About",
-                "Who you are is read by those who are nearly sure.",
-                pick(
-                        rest,
-                        apart ? EnumSet.of(SectionKind.ABOUT) : EnumSet.of(SectionKind.ABOUT, SectionKind.QUESTIONS)));
-        if (apart) {
-            add(
-                    others,
-                    "questions",
-                    "Questions",
-                    Listing.number(answers) + " answers would push everything else down.",
-                    pick(rest, SectionKind.QUESTIONS));
-        }
-        Set<SectionKind> contact = EnumSet.of(SectionKind.HOURS, SectionKind.PLACE, SectionKind.ENQUIRY);
-        contact.removeAll(home);
-        add(
-                others,
-                "contact",
-                "Contact",
-                "Whoever looks for the way to reach you finds all of it in one place.",
-                pick(rest, contact));
-        List<Choice> first = new ArrayList<>(pick(rest, home));
+        List<Choice> first = new ArrayList<>(parts.getOrDefault(PagePart.HOME, List.of()));
         if (first.size() == 1) {
             fill(first, others);
         }
         List<PlannedPage> pages = new ArrayList<>();
-        pages.add(new PlannedPage("", "Home", "", first));
+        pages.add(home(first));
         pages.addAll(others);
         return pages;
+    }
+
+    private PlannedPage page(PagePart part, List<Choice> sections) {
+        String key = "page." + part.name().toLowerCase(Locale.ROOT);
+        boolean priced = brief.services().stream().anyMatch(fact -> fact.value().price() != null);
+        String name = WORDS.say(part == PagePart.WORK && priced ? key + ".name.priced" : key + ".name");
+        int rows = sections.stream()
+                .mapToInt(choice ->
+                        SectionKinds.of(choice.kind()).rows(brief.facts()).size())
+                .max()
+                .orElse(0);
+        return new PlannedPage(
+                Slug.of(name, 40), name, Listing.capital(WORDS.say(key + ".reason", Listing.number(rows))), sections);
     }
 
     /** A home page with nothing but its opening takes the shortest of the others, if that leaves two pages. */
     private void fill(List<Choice> first, List<PlannedPage> others) {
         others.stream()
-                .filter(page -> !page.slug().equals("contact") && !page.has(SectionKind.SERVICES))
+                .filter(page -> page.sections().stream()
+                        .map(choice -> SectionKinds.of(choice.kind()).part(brief))
+                        .noneMatch(part -> part == PagePart.CONTACT || part == PagePart.WORK))
                 .findFirst()
                 .filter(page -> others.size() > 1)
                 .ifPresent(page -> {
@@ -142,61 +119,8 @@ final class Paging {
                 });
     }
 
-    private static void add(List<PlannedPage> pages, String slug, String name, String reason, List<Choice> sections) {
-        if (!sections.isEmpty()) {
-            pages.add(new PlannedPage(slug, name, PlannedSections.capital(reason), sections));
-        }
-    }
-
-    private List<Choice> pick(Map<SectionKind, Choice> rest, SectionKind kind) {
-        return pick(rest, EnumSet.of(kind));
-    }
-
-    /** Those of some kinds that are planned, in the order of the plan. */
-    private List<Choice> pick(Map<SectionKind, Choice> rest, Set<SectionKind> kinds) {
-        return sections.in().stream()
-                .filter(choice -> kinds.contains(choice.kind()) && rest.containsKey(choice.kind()))
-                .toList();
-    }
-
-    // ---- how long it would be ------------------------------------------------------------------------------------
-
     /** Lines a section takes on a phone, about. */
     private int lines(Choice choice) {
-        return switch (choice.kind()) {
-            case OPENING -> 24;
-            case SERVICES ->
-                6
-                        + brief.services().stream()
-                                .mapToInt(fact -> 3 + fact.value().summary().length() / LINE)
-                                .sum()
-                        + 3 * brief.facts().all(Document.class).size();
-            case ABOUT ->
-                10
-                        + brief.ownWords().stream()
-                                .mapToInt(fact -> 1 + fact.value().words().length() / LINE)
-                                .sum()
-                        + 2 * brief.practices().size()
-                        + 3 * brief.facts().all(FactValue.Person.class).size();
-            case TESTIMONIALS ->
-                6
-                        + brief.facts().all(FactValue.Testimonial.class).stream()
-                                .mapToInt(fact -> 4 + fact.value().words().length() / LINE)
-                                .sum();
-            case QUESTIONS ->
-                6
-                        + brief.facts().all(FactValue.Answer.class).stream()
-                                .mapToInt(fact -> 4 + fact.value().answer().length() / LINE)
-                                .sum();
-            case HOURS -> 22;
-            case PLACE ->
-                8
-                        + brief.facts()
-                                .one(Area.class)
-                                .map(area -> area.places().size() * 2)
-                                .orElse(4);
-            case ENQUIRY -> 30;
-            case MASTHEAD, FOOTER -> 0;
-        };
+        return SectionKinds.of(choice.kind()).lines(brief);
     }
 }

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import ostium.core.brief.Tone;
 
 /**
  * A sentence with gaps, as it is written in {@code words/en/*.yaml}.

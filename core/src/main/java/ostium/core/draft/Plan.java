@@ -2,6 +2,8 @@ package ostium.core.draft;
 
 import java.util.List;
 import java.util.Optional;
+import ostium.core.brief.Brief;
+import ostium.core.brief.Extent;
 import ostium.core.site.SectionKind;
 
 /**
@@ -36,7 +38,7 @@ public record Plan(Extent extent, String extentReason, List<PlannedPage> pages, 
         }
 
         boolean has(SectionKind kind) {
-            return sections.stream().anyMatch(choice -> choice.kind() == kind);
+            return sections.stream().anyMatch(choice -> choice.kind().equals(kind));
         }
     }
 
@@ -48,6 +50,11 @@ public record Plan(Extent extent, String extentReason, List<PlannedPage> pages, 
     /** Every section planned, page after page. */
     public List<Choice> sections() {
         return pages.stream().flatMap(page -> page.sections().stream()).toList();
+    }
+
+    /** Whether a kind of section is planned, on any page. */
+    public boolean has(SectionKind kind) {
+        return pages.stream().anyMatch(page -> page.has(kind));
     }
 
     /** The page on which a kind of section stands. */

@@ -1,5 +1,9 @@
 package ostium.core.draft;
 
+import ostium.core.base.Seed;
+import ostium.core.brief.Arrangement;
+import ostium.core.brief.Brief;
+import ostium.core.brief.Extent;
 import ostium.core.look.House;
 
 /**

@@ -1,5 +1,7 @@
 package ostium.core.draft;
 
+import ostium.core.base.Seed;
+
 /**
  * The seeds of a draft, so that one part of it can be drawn anew while the others stay.
  *

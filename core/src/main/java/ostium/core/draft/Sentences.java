@@ -11,6 +11,9 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import ostium.core.base.Seed;
+import ostium.core.brief.Brief;
+import ostium.core.brief.Tone;
 import ostium.core.draft.Variant.Filled;
 
 /**

@@ -7,6 +7,8 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Set;
+import ostium.core.brief.Brief;
+import ostium.core.brief.Tone;
 
 /**
  * Weighs sentences against what a page says already. A weight is that of the pattern, and then: how well the length

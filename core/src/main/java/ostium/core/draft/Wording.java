@@ -10,10 +10,14 @@ import java.util.Set;
 import java.util.TreeSet;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import ostium.core.base.Listing;
+import ostium.core.base.Seed;
+import ostium.core.brief.Brief;
+import ostium.core.brief.Tone;
 import ostium.core.draft.Variant.Filled;
 import ostium.core.draft.Weighing.Weight;
 import ostium.core.fact.FactNames;
-import ostium.core.fact.Listing;
+import ostium.core.section.SectionKinds;
 import ostium.core.site.Node;
 import ostium.core.site.PlainText;
 import ostium.core.site.Section;
@@ -52,7 +56,7 @@ public final class Wording {
 
     /** Whether words for a slot can be chosen at all; not for those only an owner writes. */
     public static boolean hasOthers(SectionKind kind, String slot) {
-        return !SlotPlaces.of(kind, slot).isEmpty();
+        return !SectionKinds.of(kind).placesOf(slot).isEmpty();
     }
 
     /** Why the words of a slot were chosen, in sentences for the owner; empty for words that are not ours. */
@@ -65,7 +69,7 @@ public final class Wording {
         List<String> variants = Arrays.asList(text.origin().pattern().split(" "));
         Set<String> reasons = new java.util.LinkedHashSet<>();
         int could = 0;
-        for (String place : SlotPlaces.of(section.kind(), slot)) {
+        for (String place : SectionKinds.of(section).placesOf(slot)) {
             could = Math.max(could, sentences.count(place));
             variants.stream()
                     .flatMap(variant -> sentences.why(place, variant).stream())
@@ -88,7 +92,7 @@ public final class Wording {
 
     /** Other words for a slot that the facts carry, the best first; none of them stands on the site already. */
     public List<Other> others(Section section, String slot, Tone tone, int most) {
-        List<String> places = SlotPlaces.of(section.kind(), slot);
+        List<String> places = SectionKinds.of(section).placesOf(slot);
         Set<String> standing = site.texts()
                 .map(text -> PlainText.of(text, brief.facts()).replace('\n', ' '))
                 .flatMap(said -> Stream.concat(Stream.of(said), Arrays.stream(said.split("(?<=[.?!])\\s+"))))
@@ -101,7 +105,7 @@ public final class Wording {
                     .filter(filled -> !standing.contains(normal(filled.plain())))
                     .limit(most)
                     .toList();
-            if (!here.isEmpty() && isWanted(section, slot, place)) {
+            if (!here.isEmpty() && SectionKinds.of(section).wants(slot, place, brief)) {
                 byPlace.add(here);
             }
         }
@@ -115,14 +119,6 @@ public final class Wording {
             others.add(other(row));
         }
         return others;
-    }
-
-    /** The owner tells the story where there are own words; then only what can be looked up is ours. */
-    private boolean isWanted(Section section, String slot, String place) {
-        return section.kind() != SectionKind.ABOUT
-                || !slot.equals("story")
-                || brief.ownWords().isEmpty()
-                || place.equals("about.membership");
     }
 
     private Other other(List<Filled> row) {

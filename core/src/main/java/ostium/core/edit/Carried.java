@@ -5,10 +5,10 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import ostium.core.section.SectionKinds;
 import ostium.core.site.Item;
 import ostium.core.site.Page;
 import ostium.core.site.Section;
-import ostium.core.site.SectionKind;
 import ostium.core.site.Site;
 import ostium.core.site.Text;
 
@@ -59,7 +59,8 @@ final class Carried {
                 items(old.items(), section.items()));
         for (Map.Entry<String, Text> slot : old.texts().entrySet()) {
             if (isTheirs(slot.getValue())) {
-                next = next.withText(slot.getKey(), slot.getValue());
+                next = next.withText(
+                        slot.getKey(), slot.getValue(), SectionKinds.of(next).slotNames());
             }
         }
         return next;
@@ -85,10 +86,17 @@ final class Carried {
         return items;
     }
 
-    /** Sections the new draft has not: their confirmed and own words, hidden from visitors. */
+    /**
+     * Sections the new draft has not: their confirmed and own words, hidden from visitors. One of a kind that no plan has,
+     * or a second one of its kind, is the owner's alone and stays as it was.
+     */
     private List<Section> keptAside() {
         List<Section> aside = new ArrayList<>();
-        before.sections().filter(old -> isGone(old.kind())).forEach(old -> {
+        before.sections().filter(this::isGone).forEach(old -> {
+            if (SectionKinds.of(old).mayBeSeveral()) {
+                aside.add(old);
+                return;
+            }
             Map<String, Text> texts = new LinkedHashMap<>(old.texts());
             texts.values().removeIf(text -> !isTheirs(text));
             List<Item> items = old.items().stream()
@@ -101,8 +109,9 @@ final class Carried {
         return aside;
     }
 
-    private boolean isGone(SectionKind kind) {
-        return fresh.section(kind).isEmpty();
+    private boolean isGone(Section old) {
+        boolean first = before.section(old.kind()).filter(old::equals).isPresent();
+        return fresh.section(old.kind()).isEmpty() || !first;
     }
 
     private static boolean isTheirs(Text text) {

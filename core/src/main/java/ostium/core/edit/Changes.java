@@ -11,12 +11,13 @@ import ostium.core.fact.Fact;
 import ostium.core.fact.FactNames;
 import ostium.core.fact.Facts;
 import ostium.core.fact.Service;
+import ostium.core.section.SectionDescriptor;
+import ostium.core.section.SectionKinds;
 import ostium.core.sheet.SheetReading;
 import ostium.core.site.Item;
 import ostium.core.site.Page;
 import ostium.core.site.PlainText;
 import ostium.core.site.Section;
-import ostium.core.site.SectionKind;
 import ostium.core.site.Site;
 import ostium.core.site.Slot;
 import ostium.core.site.Text;
@@ -96,7 +97,9 @@ public final class Changes {
             String words = was.isEmpty()
                     ? name + ": new"
                     : is.isEmpty() ? name + ": gone" : name + ": " + whatOfService(was.get(), is.get());
-            add(SectionKind.SERVICES.words(), words, before, after);
+            String where =
+                    SectionKinds.ofRow("service").map(SectionDescriptor::words).orElse("Facts");
+            add(where, words, before, after);
             return;
         }
         String what = capital(FactNames.of(fact.id()));
@@ -139,30 +142,40 @@ public final class Changes {
 
     private void sections(Site was, Site is) {
         for (Section section : is.sections().toList()) {
-            Optional<Section> before = was.section(section.id()).or(() -> was.section(section.kind()));
+            Optional<Section> before = same(was, section);
             if (before.isEmpty()) {
-                add(section.kind().words(), "New section", "", "");
+                add(words(section), "New section", "", "");
             } else {
                 section(before.get(), section);
             }
         }
         for (Section section : was.sections().toList()) {
-            if (is.section(section.id()).or(() -> is.section(section.kind())).isEmpty()) {
-                add(section.kind().words(), "Removed", "", "");
+            if (same(is, section).isEmpty()) {
+                add(words(section), "Removed", "", "");
             }
         }
         moves(was, is);
     }
 
+    /** The same section in another state; where only one of its kind can stand, that one. */
+    private static Optional<Section> same(Site other, Section section) {
+        return other.section(section.id())
+                .or(() -> SectionKinds.of(section).mayBeSeveral() ? Optional.empty() : other.section(section.kind()));
+    }
+
+    private static String words(Section section) {
+        return SectionKinds.of(section).words();
+    }
+
     private void section(Section was, Section is) {
-        String where = is.kind().words();
+        String where = words(is);
         if (was.hidden() != is.hidden()) {
             add(where, is.hidden() ? "Hidden from visitors" : "Shown again", "", "");
         }
         if (!was.layout().equals(is.layout())) {
             add(where, "Laid out differently", "", "");
         }
-        for (Slot slot : is.kind().slots()) {
+        for (Slot slot : SectionKinds.of(is).slots()) {
             text(where, capital(slot.words()), was.text(slot.name()), is.text(slot.name()));
         }
         items(where, was, is);
@@ -218,25 +231,28 @@ public final class Changes {
     }
 
     private void moves(Site was, Site is) {
-        List<SectionKind> before = order(was);
-        List<SectionKind> after = order(is);
-        List<SectionKind> stayedBefore = before.stream().filter(after::contains).toList();
-        List<SectionKind> stayedAfter = after.stream().filter(before::contains).toList();
-        if (!stayedBefore.equals(stayedAfter)) {
+        List<Section> before = order(was);
+        List<Section> after = order(is);
+        List<Section> stayedBefore =
+                before.stream().filter(section -> same(is, section).isPresent()).toList();
+        List<Section> stayedAfter =
+                after.stream().filter(section -> same(was, section).isPresent()).toList();
+        boolean moved = stayedBefore.size() != stayedAfter.size();
+        for (int i = 0; !moved && i < stayedBefore.size(); i++) {
+            String there = same(is, stayedBefore.get(i)).orElseThrow().id();
+            moved = !there.equals(stayedAfter.get(i).id());
+        }
+        if (moved) {
             add("Order", "Sections in another order", names(stayedBefore), names(stayedAfter));
         }
     }
 
-    private static List<SectionKind> order(Site site) {
-        return site.pages().stream()
-                .map(Page::sections)
-                .flatMap(List::stream)
-                .map(Section::kind)
-                .toList();
+    private static List<Section> order(Site site) {
+        return site.pages().stream().map(Page::sections).flatMap(List::stream).toList();
     }
 
-    private static String names(List<SectionKind> kinds) {
-        return String.join(", ", kinds.stream().map(SectionKind::words).toList());
+    private static String names(List<Section> sections) {
+        return String.join(", ", sections.stream().map(Changes::words).toList());
     }
 
     private static String capital(String words) {

@@ -1,23 +1,26 @@
 package ostium.core.edit;
 
-import java.time.LocalDate;
+import java.time.Instant;
 import java.util.ArrayList;
-import java.util.EnumSet;
 import java.util.HashSet;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Function;
 import java.util.stream.Collectors;
-import ostium.core.draft.Brief;
+import ostium.core.base.Seed;
+import ostium.core.brief.Brief;
 import ostium.core.draft.Draft;
 import ostium.core.draft.Drafter;
 import ostium.core.draft.Plan;
-import ostium.core.draft.Seed;
 import ostium.core.fact.Fact;
 import ostium.core.fact.FactValue;
 import ostium.core.fact.Facts;
-import ostium.core.fact.Service;
+import ostium.core.section.SectionDescriptor;
+import ostium.core.section.SectionKinds;
+import ostium.core.section.about.AboutSection;
 import ostium.core.sheet.SheetReading;
 import ostium.core.site.Item;
 import ostium.core.site.Node;
@@ -28,7 +31,7 @@ import ostium.core.site.Text;
 /**
  * What a change of facts means for the document. A row of services is its fact, so it comes and goes with it. Suggested
  * words that a changed or missing fact no longer carries are chosen anew; confirmed and own words stay as they are, and
- * the {@linkplain ostium.core.snag.Snags snags} say so. Linked facts need nothing: they are read when the page is drawn.
+ * the snags say so. Linked facts need nothing: they are read when the page is drawn.
  */
 public final class Consequences {
     private final State after;
@@ -39,27 +42,30 @@ public final class Consequences {
     private final Draft anew;
     private final List<Edit> edits = new ArrayList<>();
 
-    private Consequences(State before, State after, LocalDate today) {
+    private Consequences(State before, State after, Function<State, SheetReading> read) {
         this.after = after;
-        this.was = before.reading(today);
+        this.was = read.apply(before);
         this.from = was.brief().facts();
-        this.reading = after.reading(today);
+        this.reading = read.apply(after);
         this.to = reading.brief().facts();
         this.anew = Drafter.draft(reading.brief(), new Seed(after.sheet().seed()));
     }
 
     /** Edits to be applied to the state after a change, as part of the same step; none when no fact has changed. */
-    public static List<Edit> of(State before, State after, LocalDate today) {
+    public static List<Edit> of(State before, State after, Instant now) {
+        return of(before, after, state -> state.reading(now));
+    }
+
+    /** @param read reads the facts of a state; who has read them before need not do so again */
+    public static List<Edit> of(State before, State after, Function<State, SheetReading> read) {
         if (!after.isKept() || before.sheet().equals(after.sheet())) {
             return List.of();
         }
-        return new Consequences(before, after, today).all();
+        return new Consequences(before, after, read).all();
     }
 
     private List<Edit> all() {
-        after.site().section(SectionKind.SERVICES).ifPresent(section -> rows(section, Service.class));
-        rowsOrSection(SectionKind.TESTIMONIALS, FactValue.Testimonial.class);
-        rowsOrSection(SectionKind.QUESTIONS, FactValue.Answer.class);
+        SectionKinds.all().stream().filter(SectionDescriptor::hasRows).forEach(this::rows);
         Set<String> changed = changed();
         if (!changed.isEmpty()) {
             after.site().sections().forEach(section -> words(section, changed));
@@ -106,16 +112,23 @@ public final class Consequences {
     private static Set<SectionKind> planned(SheetReading reading) {
         return Plan.of(reading.brief()).sections().stream()
                 .map(Plan.Choice::kind)
-                .collect(Collectors.toCollection(() -> EnumSet.noneOf(SectionKind.class)));
+                .collect(Collectors.toCollection(LinkedHashSet::new));
     }
 
-    /** With the first fact of its kind a section comes; one that was removed while there were some stays away. */
-    private void rowsOrSection(SectionKind kind, Class<? extends FactValue> value) {
-        after.site().section(kind).ifPresent(section -> rows(section, value));
-        if (after.site().section(kind).isEmpty()
-                && from.all(value).isEmpty()
-                && !to.all(value).isEmpty()) {
-            edits.add(Redraft.put(after, reading, kind, new Seed(after.sheet().seed())));
+    /**
+     * Rows that are facts come and go with them, new ones in the first section of their kind. With the first fact a section
+     * comes; one that was removed while there were some stays away.
+     */
+    private void rows(SectionDescriptor kind) {
+        List<Section> sections = after.site().sections(kind.kind()).toList();
+        sections.forEach(this::goneRows);
+        if (!sections.isEmpty()) {
+            newRows(kind, sections);
+        } else if (kind.comesWithItsRows()
+                && kind.rows(from).isEmpty()
+                && !kind.rows(to).isEmpty()) {
+            edits.add(Redraft.put(
+                    after, reading, kind.kind(), new Seed(after.sheet().seed())));
         }
     }
 
@@ -126,36 +139,42 @@ public final class Consequences {
     /** Own words from the sheet follow the sheet for as long as they have not been changed on the page. */
     private void ownWords() {
         Draft before = Drafter.draft(was.brief(), new Seed(after.sheet().seed()));
-        Optional<Text> stood = before.site().section(SectionKind.ABOUT).flatMap(about -> about.text("own"));
-        Optional<Text> stands = after.site().section(SectionKind.ABOUT).flatMap(about -> about.text("own"));
+        Optional<Text> stood = before.site().section(AboutSection.KIND).flatMap(about -> about.text("own"));
+        Optional<Text> stands = after.site().section(AboutSection.KIND).flatMap(about -> about.text("own"));
         if (stood.isPresent()
                 && stands.isPresent()
                 && stands.get().tree().equals(stood.get().tree())) {
             String id = stands.get().id();
             edits.add(anew.site()
-                    .section(SectionKind.ABOUT)
+                    .section(AboutSection.KIND)
                     .flatMap(about -> about.text("own"))
                     .<Edit>map(words -> new TextEdit.SetText(id, Text.Mark.OWN, words.tree(), words.origin()))
                     .orElseGet(() -> new TextEdit.RemoveText(id)));
         }
     }
 
-    /** Rows of a section that are facts come and go with them. */
-    private void rows(Section section, Class<? extends FactValue> kind) {
+    private void goneRows(Section section) {
         for (Item item : section.items()) {
             if (!item.fact().isEmpty() && !stands(item.fact())) {
                 edits.add(new ItemEdit.RemoveItem(section.id(), item.id()));
             }
         }
-        Set<String> shown = section.items().stream().map(Item::fact).collect(Collectors.toSet());
-        String last = section.items().isEmpty()
+    }
+
+    private void newRows(SectionDescriptor kind, List<Section> sections) {
+        Section first = sections.get(0);
+        Set<String> shown = sections.stream()
+                .flatMap(section -> section.items().stream())
+                .map(Item::fact)
+                .collect(Collectors.toSet());
+        String last = first.items().isEmpty()
                 ? ""
-                : section.items().get(section.items().size() - 1).id();
-        Set<String> known = from.all(kind).stream().map(Fact::id).collect(Collectors.toSet());
-        for (Fact<? extends FactValue> fact : to.all(kind)) {
+                : first.items().get(first.items().size() - 1).id();
+        Set<String> known = kind.rows(from).stream().map(Fact::id).collect(Collectors.toSet());
+        for (Fact<? extends FactValue> fact : kind.rows(to)) {
             if (!shown.contains(fact.id()) && !known.contains(fact.id())) {
                 String id = newId("row-" + fact.id().substring(fact.id().indexOf('/') + 1));
-                edits.add(new ItemEdit.PutItem(section.id(), last, Item.of(id, fact.id(), Map.of())));
+                edits.add(new ItemEdit.PutItem(first.id(), last, Item.of(id, fact.id(), Map.of())));
                 last = id;
             }
         }
@@ -201,7 +220,7 @@ public final class Consequences {
             if (isStale(text, changed)) {
                 Optional<Text> better = anew.site()
                         .sections()
-                        .filter(other -> other.kind() == section.kind())
+                        .filter(other -> other.kind().equals(section.kind()))
                         .findFirst()
                         .flatMap(other -> other.text(slot));
                 edits.add(better.<Edit>map(words ->

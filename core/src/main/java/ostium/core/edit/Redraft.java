@@ -5,11 +5,17 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import ostium.core.base.Seed;
 import ostium.core.draft.Draft;
 import ostium.core.draft.Drafter;
 import ostium.core.draft.Plan;
 import ostium.core.draft.Recipe;
-import ostium.core.draft.Seed;
+import ostium.core.section.SectionDescriptor;
+import ostium.core.section.SectionKinds;
+import ostium.core.section.Stage;
 import ostium.core.sheet.SheetReading;
 import ostium.core.site.Item;
 import ostium.core.site.Page;
@@ -26,15 +32,30 @@ public final class Redraft {
     /** A section that the facts could carry, and why. */
     public record Offer(SectionKind kind, String reason) {}
 
-    /** Sections that the plan for these facts has and the document has not. */
+    /**
+     * Sections that could stand on the page: those the plan for these facts has and the document has not, and those that
+     * only an owner puts there.
+     */
     public static List<Offer> offers(State state, SheetReading reading) {
         if (!state.isKept()) {
             return List.of();
         }
-        return Plan.of(reading.brief()).sections().stream()
-                .filter(choice -> state.site().section(choice.kind()).isEmpty())
-                .map(choice -> new Offer(choice.kind(), choice.reason()))
-                .toList();
+        Plan plan = Plan.of(reading.brief());
+        Stream<Offer> planned = plan.sections().stream()
+                .filter(choice -> mayStand(state.site(), choice.kind()))
+                .filter(choice -> state.site().section(choice.kind()).isEmpty()
+                        || SectionKinds.of(choice.kind()).offer().isEmpty())
+                .map(choice -> new Offer(choice.kind(), choice.reason()));
+        Stream<Offer> byHand = SectionKinds.all().stream()
+                .filter(kind -> mayStand(state.site(), kind.kind()))
+                .filter(kind -> state.site().section(kind.kind()).isPresent() || !plan.has(kind.kind()))
+                .filter(kind -> kind.plan(reading.brief()).isEmpty() || plan.has(kind.kind()))
+                .flatMap(kind -> kind.offer().map(reason -> new Offer(kind.kind(), reason)).stream());
+        return Stream.concat(planned, byHand).toList();
+    }
+
+    private static boolean mayStand(Site site, SectionKind kind) {
+        return site.section(kind).isEmpty() || SectionKinds.of(kind).mayBeSeveral();
     }
 
     /**
@@ -47,14 +68,17 @@ public final class Redraft {
         Section fresh = drafted(reading, section.kind(), seed)
                 .orElseThrow(() -> new EditRefused("Nothing true can be said here from your facts yet."));
         Section next = section;
-        for (var slot : section.kind().slots()) {
+        for (var slot : SectionKinds.of(section).slots()) {
             Optional<Text> here = section.text(slot.name());
             Optional<Text> there = fresh.text(slot.name());
             if (there.isPresent()
                     && here.map(text -> text.mark() == Text.Mark.SUGGESTED).orElse(true)) {
                 Text words = there.get();
                 String textId = here.map(Text::id).orElse(words.id());
-                next = next.withText(slot.name(), new Text(textId, words.mark(), words.tree(), words.origin()));
+                next = next.withText(
+                        slot.name(),
+                        new Text(textId, words.mark(), words.tree(), words.origin()),
+                        SectionKinds.of(section).slotNames());
             }
         }
         return new SectionEdit.ReplaceSection(next);
@@ -67,12 +91,42 @@ public final class Redraft {
      */
     public static Edit put(State state, SheetReading reading, SectionKind kind, Seed seed) {
         Site site = Kept.site(state);
-        if (site.section(kind).isPresent()) {
+        SectionDescriptor descriptor = SectionKinds.of(kind);
+        if (!mayStand(site, kind)) {
             throw new EditRefused("This section stands on the page already.");
         }
         Section fresh = drafted(reading, kind, seed)
+                .or(() -> descriptor.offer().map(reason -> Drafter.section(reading.brief(), descriptor, seed)))
                 .orElseThrow(() -> new EditRefused("Nothing true can be said here from your facts yet."));
-        return new SectionEdit.PutSection(place(site, Plan.of(reading.brief()), kind), withOwnIds(fresh, seed));
+        return new SectionEdit.PutSection(
+                place(site, Plan.of(reading.brief()), kind), atFreeAnchor(site, withOwnIds(fresh, seed)));
+    }
+
+    /**
+     * A second section of a kind shows what the others do not, and has an anchor of its own ({@code gallery-2}). Where the
+     * others show every row, it shows them all again: the owner takes out what is too much.
+     */
+    private static Section atFreeAnchor(Site site, Section section) {
+        Set<String> anchors = site.sections().map(Section::anchor).collect(Collectors.toSet());
+        String anchor = section.anchor();
+        for (int i = 2; anchors.contains(anchor); i++) {
+            anchor = section.anchor() + "-" + i;
+        }
+        Set<String> shown = site.sections(section.kind())
+                .flatMap(other -> other.items().stream())
+                .map(Item::fact)
+                .collect(Collectors.toSet());
+        List<Item> rows = section.items().stream()
+                .filter(item -> !shown.contains(item.fact()))
+                .toList();
+        return new Section(
+                section.id(),
+                section.kind(),
+                section.layout(),
+                anchor,
+                section.hidden(),
+                section.texts(),
+                rows.isEmpty() ? section.items() : rows);
     }
 
     /** Where the plan has a section, told by what stands of its page: beside its neighbours, wherever those are. */
@@ -82,18 +136,32 @@ public final class Redraft {
                 .filter(each -> each.slug().equals(planned.slug()))
                 .findFirst()
                 .orElse(site.home());
+        if (!plan.has(kind)) {
+            return new Position(page.id(), beforeLast(page));
+        }
         String after = "";
         for (Plan.Choice choice : plan.sections()) {
-            if (choice.kind() == kind) {
+            if (choice.kind().equals(kind)) {
                 break;
             }
             after = page.sections().stream()
-                    .filter(section -> section.kind() == choice.kind())
+                    .filter(section -> section.kind().equals(choice.kind()))
                     .map(Section::id)
                     .findFirst()
                     .orElse(after);
         }
         return new Position(page.id(), after);
+    }
+
+    /** What no plan has stands before what is read last, as the form is. */
+    private static String beforeLast(Page page) {
+        String after = "";
+        for (Section section : page.sections()) {
+            if (SectionKinds.of(section).stage() != Stage.LAST) {
+                after = section.id();
+            }
+        }
+        return after;
     }
 
     /**

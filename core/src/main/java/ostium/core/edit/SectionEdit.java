@@ -2,6 +2,8 @@ package ostium.core.edit;
 
 import java.util.List;
 import java.util.Set;
+import ostium.core.section.SectionDescriptor;
+import ostium.core.section.SectionKinds;
 import ostium.core.site.Position;
 import ostium.core.site.Section;
 import ostium.core.site.Site;
@@ -67,11 +69,15 @@ public sealed interface SectionEdit extends Edit {
         @Override
         public Applied apply(State state) {
             Site site = Kept.site(state);
-            if (section.kind().belongsToTheSite()) {
+            if (SectionKinds.of(section).belongsToTheSite()) {
                 throw new EditRefused("Every page has its head and foot already.");
             }
             requirePage(site, at);
             Ids.requireNew(site, section.ids().toList());
+            if (!SectionKinds.of(section).mayBeSeveral()
+                    && site.section(section.kind()).isPresent()) {
+                throw new EditRefused("This section stands on the page already.");
+            }
             check(section);
             if (site.sections().count() >= MOST) {
                 throw new EditRefused("At most " + MOST + " sections fit on a site.");
@@ -91,7 +97,7 @@ public sealed interface SectionEdit extends Edit {
         public Applied apply(State state) {
             Site site = Kept.site(state);
             Section before = site.section(section.id()).orElseThrow(() -> EditRefused.gone("section"));
-            if (before.kind() != section.kind()) {
+            if (!before.kind().equals(section.kind())) {
                 throw new EditRefused("A section stays of its kind.");
             }
             List<String> kept = before.ids().toList();
@@ -119,8 +125,9 @@ public sealed interface SectionEdit extends Edit {
         public Applied apply(State state) {
             Site site = Kept.site(state);
             Section found = site.section(section).orElseThrow(() -> EditRefused.gone("section"));
-            if (!found.kind().layouts().contains(layout)) {
-                throw new EditRefused("“" + found.kind().words() + "” has no layout called “" + layout + "”.");
+            SectionDescriptor kind = SectionKinds.of(found);
+            if (!kind.layouts().contains(layout)) {
+                throw new EditRefused("“" + kind.words() + "” has no layout called “" + layout + "”.");
             }
             return new Applied(
                     state.withSite(site.with(found.withLayout(layout))), new SetLayout(section, found.layout()));
@@ -134,7 +141,7 @@ public sealed interface SectionEdit extends Edit {
 
     private static Section movable(Site site, String id) {
         Section section = site.section(id).orElseThrow(() -> EditRefused.gone("section"));
-        if (section.kind().belongsToTheSite()) {
+        if (SectionKinds.of(section).belongsToTheSite()) {
             throw new EditRefused("Head and foot stand on every page.");
         }
         return section;
@@ -146,17 +153,21 @@ public sealed interface SectionEdit extends Edit {
         }
     }
 
+    /** A kind of a newer version is taken as it is: nothing is known here that it could break. */
     private static void check(Section section) {
+        SectionDescriptor kind = SectionKinds.of(section);
+        if (!kind.isKnown()) {
+            return;
+        }
         section.texts()
                 .forEach((slot, text) -> TextLimits.check(
                         text.tree(),
-                        section.kind()
-                                .slot(slot)
+                        kind.slot(slot)
                                 .orElseThrow(
                                         () -> new EditRefused("There is no place for words called “" + slot + "”."))));
         section.items()
                 .forEach(item -> item.texts().values().forEach(text -> TextLimits.check(text.tree(), TextLimits.ROW)));
-        if (!section.kind().layouts().contains(section.layout())) {
+        if (!kind.layouts().contains(section.layout())) {
             throw new EditRefused("There is no layout called “" + section.layout() + "”.");
         }
     }

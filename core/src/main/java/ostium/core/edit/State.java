@@ -1,11 +1,11 @@
 package ostium.core.edit;
 
-import java.time.LocalDate;
+import java.time.Instant;
+import ostium.core.base.Seed;
 import ostium.core.door.Doors;
 import ostium.core.draft.Draft;
 import ostium.core.draft.Drafter;
 import ostium.core.draft.Plan;
-import ostium.core.draft.Seed;
 import ostium.core.look.Look;
 import ostium.core.sheet.SheetReader;
 import ostium.core.sheet.SheetReading;
@@ -40,15 +40,15 @@ public record State(TypedSheet sheet, Site site, Look look, Doors doors) {
         return site != null;
     }
 
-    /** @param today the day in the zone of the business */
-    public SheetReading reading(LocalDate today) {
-        return SheetReader.read(sheet, today);
+    /** @param now when it is read; the day that is for the business is told by its zone */
+    public SheetReading reading(Instant now) {
+        return SheetReader.read(sheet, now);
     }
 
     /** The site as it would be drawn: the kept document, or the draft of the facts. */
     public Draft draft(SheetReading reading) {
         return isKept()
-                ? new Draft(site, look, Plan.of(reading.brief()))
+                ? new Draft(site, look, Plan.of(reading.brief()), doors)
                 : Drafter.draft(reading.brief(), new Seed(sheet.seed()));
     }
 

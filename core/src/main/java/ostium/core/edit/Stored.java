@@ -55,6 +55,11 @@ public final class Stored {
         return JSON.writerFor(new TypeReference<List<Node>>() {}).writeValueAsString(tree);
     }
 
+    /** Words alone, as {@link #writeTree} wrote them. */
+    public static List<Node> readTree(String json) {
+        return JSON.readValue(json, new TypeReference<List<Node>>() {});
+    }
+
     /**
      * An edit as somebody sends it.
      *

@@ -6,6 +6,8 @@ import java.util.Map;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
+import ostium.core.section.SectionDescriptor;
+import ostium.core.section.SectionKinds;
 import ostium.core.site.Node;
 import ostium.core.site.Section;
 import ostium.core.site.Site;
@@ -50,16 +52,17 @@ public sealed interface TextEdit extends Edit {
         public Applied apply(State state) {
             Site site = kept(state);
             Section found = site.section(section).orElseThrow(() -> EditRefused.gone("section"));
-            Slot place = found.kind()
-                    .slot(slot)
-                    .orElseThrow(() -> new EditRefused(
-                            "“" + found.kind().words() + "” has no place for words called “" + slot + "”."));
+            SectionDescriptor kind = SectionKinds.of(found);
+            Slot place = kind.slot(slot)
+                    .orElseThrow(() ->
+                            new EditRefused("“" + kind.words() + "” has no place for words called “" + slot + "”."));
             if (found.text(slot).isPresent()) {
                 throw new EditRefused("There are words at this place already.");
             }
             Ids.requireNew(site, List.of(text.id()));
             TextLimits.check(text.tree(), place);
-            return new Applied(state.withSite(site.with(found.withText(slot, text))), new RemoveText(text.id()));
+            return new Applied(
+                    state.withSite(site.with(found.withText(slot, text, kind.slotNames()))), new RemoveText(text.id()));
         }
 
         @Override
@@ -126,7 +129,7 @@ public sealed interface TextEdit extends Edit {
         return section.texts().entrySet().stream()
                 .filter(entry -> entry.getValue().id().equals(text))
                 .findFirst()
-                .flatMap(entry -> section.kind().slot(entry.getKey()))
+                .flatMap(entry -> SectionKinds.of(section).slot(entry.getKey()))
                 .orElse(TextLimits.ROW);
     }
 }

@@ -15,10 +15,11 @@ import tools.jackson.databind.node.ObjectNode;
  *   <li>facts, document, look and doors; rows of services have ids
  *   <li>the plain lines of a sheet stand in a map by their names; there are rows of other kinds
  *   <li>a look has the colours themselves, not the name of a card; layouts are named for every house
+ *   <li>doors are values: those an owner has set stand beside where messages go
  * </ol>
  */
 final class Upcasters {
-    static final int PRESENT = 4;
+    static final int PRESENT = 5;
 
     private Upcasters() {}
 
@@ -32,7 +33,10 @@ final class Upcasters {
         }
         if (schema < 4) {
             toFourth(at);
-            at.put("schema", 4);
+        }
+        if (schema < 5) {
+            toFifth(at);
+            at.put("schema", 5);
         }
         return at;
     }
@@ -125,6 +129,18 @@ final class Upcasters {
                 lookToFourth(object);
             }
             object.forEach(Upcasters::toFourth);
+        }
+    }
+
+    /** Until then no door could be set. */
+    private static void toFifth(JsonNode node) {
+        if (node instanceof ArrayNode array) {
+            array.forEach(Upcasters::toFifth);
+        } else if (node instanceof ObjectNode object) {
+            if (object.get("doors") instanceof ObjectNode doors && !doors.has("set")) {
+                doors.putArray("set");
+            }
+            object.forEach(Upcasters::toFifth);
         }
     }
 

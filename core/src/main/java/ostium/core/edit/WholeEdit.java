@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
 import java.util.TreeSet;
+import ostium.core.door.Door;
 import ostium.core.door.Doors;
 import ostium.core.fact.EmailAddress;
 import ostium.core.look.Look;
@@ -77,13 +78,32 @@ public sealed interface WholeEdit extends Edit {
                 throw new EditRefused("This address stands here already.");
             }
             return new Applied(
-                    state.withDoors(new Doors(addresses)),
+                    state.withDoors(state.doors().withMessagesTo(addresses)),
                     new SendMessagesTo(state.doors().messagesTo()));
         }
 
         @Override
         public Set<String> places() {
             return Set.of("messages-to");
+        }
+    }
+
+    /** How one door is set. */
+    record SetDoor(Door door) implements WholeEdit {
+        @Override
+        public Applied apply(State state) {
+            if (door.words().length() > 60) {
+                throw new EditRefused("At most 60 characters fit on a door; this has "
+                        + door.words().length() + ".");
+            }
+            return new Applied(
+                    state.withDoors(state.doors().with(door)),
+                    new SetDoor(state.doors().door(door.kind())));
+        }
+
+        @Override
+        public Set<String> places() {
+            return Set.of("door/" + door.kind());
         }
     }
 

@@ -5,7 +5,9 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import ostium.core.draft.Brief;
+import java.util.TreeMap;
+import ostium.core.base.Messages;
+import ostium.core.brief.Brief;
 import ostium.core.fact.EmailAddress;
 import ostium.core.fact.Facts;
 import ostium.core.fact.Telephone;
@@ -15,8 +17,11 @@ import ostium.core.trade.Trade;
  * A list of fields, and the one check that the page and the server share.
  *
  * @param fields in order, keys unique
+ * @param words what is said of faults and after sending, by key of {@code messages/en/form.properties}; kept with the form, so
+ *     that one that was published answers as it did then
  */
-public record Form(List<Field> fields) {
+public record Form(List<Field> fields, Map<String, String> words) {
+    private static final Messages WORDS = Messages.of("form");
 
     /** What kind of answer a field takes. */
     public enum Kind {
@@ -40,8 +45,14 @@ public record Form(List<Field> fields) {
         }
     }
 
+    /** A form with the words of today. */
+    public Form(List<Field> fields) {
+        this(fields, WORDS.all());
+    }
+
     public Form {
         fields = List.copyOf(fields);
+        words = new TreeMap<>(words);
         if (fields.stream().map(Field::key).distinct().count() != fields.size()) {
             throw new IllegalArgumentException("two fields share a key");
         }
@@ -50,14 +61,14 @@ public record Form(List<Field> fields) {
     /** A form to start with: who, how to reach them, what the trade needs to know, and a message. */
     public static Form of(Brief brief) {
         List<Field> fields = new ArrayList<>();
-        fields.add(new Field("name", "Your name", Kind.SHORT, true, 120, List.of()));
-        fields.add(new Field("reach", "Telephone or e-mail", Kind.REACH, true, 254, List.of()));
+        fields.add(new Field("name", WORDS.say("name.label"), Kind.SHORT, true, 120, List.of()));
+        fields.add(new Field("reach", WORDS.say("reach.label"), Kind.REACH, true, 254, List.of()));
         List<String> services = brief.services().stream()
                 .map(fact -> fact.value().name())
                 .distinct()
                 .toList();
         if (services.size() > 1) {
-            fields.add(new Field("service", "What is it about?", Kind.CHOICE, false, 120, services));
+            fields.add(new Field("service", WORDS.say("service.label"), Kind.CHOICE, false, 120, services));
         }
         for (Trade.UsualField usual : brief.trade().form()) {
             boolean choice = usual.kind().equals("choice");
@@ -69,7 +80,7 @@ public record Form(List<Field> fields) {
                     200,
                     usual.options()));
         }
-        fields.add(new Field("message", "Your message", Kind.LONG, true, 4000, List.of()));
+        fields.add(new Field("message", WORDS.say("message.label"), Kind.LONG, true, 4000, List.of()));
         return new Form(fields);
     }
 
@@ -99,7 +110,7 @@ public record Form(List<Field> fields) {
             List<String> sent = posted.getOrDefault(field.key(), List.of());
             String value = sent.isEmpty() ? "" : clean(sent.get(0));
             values.put(field.key(), value);
-            String fault = sent.size() > 1 ? "This came twice. Send it once." : fault(field, value, region);
+            String fault = sent.size() > 1 ? say("fault.twice") : fault(field, value, region);
             if (fault != null) {
                 faults.put(field.key(), fault);
             }
@@ -109,25 +120,24 @@ public record Form(List<Field> fields) {
         return new Checked(values, faults, unknown);
     }
 
-    private static String fault(Field field, String value, String region) {
+    private String fault(Field field, String value, String region) {
         if (value.isEmpty()) {
             if (!field.required()) {
                 return null;
             }
             return switch (field.kind()) {
-                case REACH -> "Leave a telephone number or a mail address, so that you can be answered.";
-                case LONG -> "Write a line or two.";
-                case CHOICE -> "Choose one.";
-                case SHORT -> field.key().equals("name") ? "Write your name." : "This is needed.";
+                case REACH -> say("fault.reach.empty");
+                case LONG -> say("fault.long.empty");
+                case CHOICE -> say("fault.choice.empty");
+                case SHORT -> field.key().equals("name") ? say("fault.name.empty") : say("fault.empty");
             };
         }
         if (value.codePointCount(0, value.length()) > field.longest()) {
-            return "At most " + field.longest() + " characters, please; this has "
-                    + value.codePointCount(0, value.length()) + ".";
+            return say("fault.tooLong", field.longest(), value.codePointCount(0, value.length()));
         }
         return switch (field.kind()) {
-            case CHOICE -> field.options().contains(value) ? null : "Choose one of the list.";
-            case REACH -> reachable(value, region) ? null : "This is neither a telephone number nor a mail address.";
+            case CHOICE -> field.options().contains(value) ? null : say("fault.choice");
+            case REACH -> reachable(value, region) ? null : say("fault.reach");
             case SHORT, LONG -> null;
         };
     }
@@ -149,12 +159,22 @@ public record Form(List<Field> fields) {
      * The words after sending. They promise an answer only as the owner does, and name no way of answering that the
      * form did not ask for.
      */
-    public static String thanks(Facts facts) {
-        String name = facts.say("name", "").orElse("the business");
+    public String thanks(Facts facts) {
+        String name = facts.say("name", "").orElse(say("thanks.business"));
         return facts.all(ostium.core.fact.FactValue.AnswerPromise.class).stream()
                 .findFirst()
-                .map(promise -> "Your message is with " + name + ". You have an answer "
-                        + promise.value().words() + ".")
-                .orElse("Your message is with " + name + ".");
+                .map(promise -> say("thanks.promise", name, promise.value().words()))
+                .orElse(say("thanks", name));
+    }
+
+    /** One of its words. */
+    public String say(String key, Object... gaps) {
+        String kept = words.get(key);
+        return kept == null ? WORDS.say(key, gaps) : Messages.filled(kept, gaps);
+    }
+
+    /** What stands above the form when it is shown again. */
+    public String notSent(int faults) {
+        return faults == 1 ? say("notSent.one") : say("notSent.many", faults);
     }
 }

@@ -7,6 +7,8 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import ostium.core.base.Listing;
+import ostium.core.base.Reading;
 
 /**
  * Where the business comes to: places by name in the owner's order, a distance around its base, or both. Facets: a list

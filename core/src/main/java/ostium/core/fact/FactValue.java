@@ -1,7 +1,5 @@
 package ostium.core.fact;
 
-import com.fasterxml.jackson.annotation.JsonSubTypes;
-import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import java.time.ZoneId;
 import java.util.List;
 import java.util.Optional;
@@ -15,37 +13,6 @@ import ostium.core.hours.WeeklyHours;
  * <p>A text can hold a link to a fact by id and <em>facet</em>: one way of saying the value. The facets of a kind are a
  * closed list; {@link #say} answers empty for any other, so that a wrong link shows nothing rather than something wrong.
  */
-@JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
-@JsonSubTypes({
-    @JsonSubTypes.Type(value = FactValue.Name.class, name = "name"),
-    @JsonSubTypes.Type(value = FactValue.TradeWords.class, name = "trade"),
-    @JsonSubTypes.Type(value = FactValue.Person.class, name = "person"),
-    @JsonSubTypes.Type(value = FactValue.Founded.class, name = "founded"),
-    @JsonSubTypes.Type(value = FactValue.ShortName.class, name = "short-name"),
-    @JsonSubTypes.Type(value = FactValue.TextNumber.class, name = "texts"),
-    @JsonSubTypes.Type(value = FactValue.NamedTelephone.class, name = "phone"),
-    @JsonSubTypes.Type(value = FactValue.HoursFor.class, name = "hours-for"),
-    @JsonSubTypes.Type(value = FactValue.Special.class, name = "exceptions"),
-    @JsonSubTypes.Type(value = FactValue.Zone.class, name = "zone"),
-    @JsonSubTypes.Type(value = FactValue.Testimonial.class, name = "testimonial"),
-    @JsonSubTypes.Type(value = FactValue.Guarantee.class, name = "guarantee"),
-    @JsonSubTypes.Type(value = FactValue.Answer.class, name = "question"),
-    @JsonSubTypes.Type(value = FactValue.Legal.class, name = "legal"),
-    @JsonSubTypes.Type(value = Area.class, name = "area"),
-    @JsonSubTypes.Type(value = Point.class, name = "point"),
-    @JsonSubTypes.Type(value = FactValue.Practice.class, name = "practice"),
-    @JsonSubTypes.Type(value = FactValue.Membership.class, name = "membership"),
-    @JsonSubTypes.Type(value = FactValue.AnswerPromise.class, name = "promise"),
-    @JsonSubTypes.Type(value = FactValue.OwnWords.class, name = "words"),
-    @JsonSubTypes.Type(value = FactValue.Hours.class, name = "hours"),
-    @JsonSubTypes.Type(value = Telephone.class, name = "telephone"),
-    @JsonSubTypes.Type(value = EmailAddress.class, name = "email"),
-    @JsonSubTypes.Type(value = Place.class, name = "place"),
-    @JsonSubTypes.Type(value = Service.class, name = "service"),
-    @JsonSubTypes.Type(value = Link.class, name = "link"),
-    @JsonSubTypes.Type(value = Picture.class, name = "picture"),
-    @JsonSubTypes.Type(value = Document.class, name = "document"),
-})
 public sealed interface FactValue
         permits FactValue.Name,
                 FactValue.TradeWords,

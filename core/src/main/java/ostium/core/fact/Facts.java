@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Predicate;
+import ostium.core.country.Country;
 import ostium.core.hours.OpeningTimes;
 
 /**

@@ -3,6 +3,7 @@ package ostium.core.fact;
 import java.util.Locale;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import ostium.core.base.Reading;
 
 /** How long a service takes: read from "45", "45 min", "1 h 30", "1.5 hours", and said back. */
 public final class Minutes {

@@ -7,7 +7,8 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
-import ostium.core.format.DataFile;
+import ostium.core.base.DataFile;
+import ostium.core.base.Reading;
 
 /**
  * Reads links to pages elsewhere: a full link, a mobile link, one with tracking, the tail of one, or a handle with the

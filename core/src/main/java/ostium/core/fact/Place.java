@@ -6,6 +6,8 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import ostium.core.base.Reading;
+import ostium.core.country.Country;
 
 /**
  * Where the business is. Facets: all of it in one line; {@code town}; {@code street}.

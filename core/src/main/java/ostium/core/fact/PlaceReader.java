@@ -6,6 +6,8 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import ostium.core.base.Reading;
+import ostium.core.country.Country;
 
 /** Reads an address as people write it, by the order of its country. */
 final class PlaceReader {

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Objects;
 import java.util.Optional;
+import ostium.core.base.Reading;
 
 /**
  * A point on the earth, WGS 84.

@@ -5,6 +5,7 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import ostium.core.base.Reading;
 import ostium.core.fact.Point.Accuracy;
 
 /**

@@ -3,6 +3,8 @@ package ostium.core.fact;
 import java.util.Locale;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import ostium.core.base.Reading;
+import ostium.core.country.Country;
 
 /** Postal codes: whether one has the form of its country, and how it is written there. */
 public final class PostalCode {

@@ -5,6 +5,7 @@ import java.util.Locale;
 import java.util.Objects;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import ostium.core.base.Reading;
 
 /**
  * What a service costs, in the owner's words made exact.

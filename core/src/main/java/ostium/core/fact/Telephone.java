@@ -8,6 +8,7 @@ import com.google.i18n.phonenumbers.Phonenumber.PhoneNumber;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
+import ostium.core.base.Reading;
 
 /**
  * A telephone number.
@@ -125,7 +126,6 @@ public record Telephone(String e164, String extension, boolean abroad) implement
     }
 
     /** Whether it is of a range for mobile telephones, which take texts; some countries do not tell them apart. */
-    @com.fasterxml.jackson.annotation.JsonIgnore
     public boolean isMobile() {
         PhoneNumber number = parsed();
         PhoneNumberUtil.PhoneNumberType type = NUMBERS.getNumberType(number);

@@ -13,7 +13,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import ostium.core.fact.Country;
+import ostium.core.country.Country;
 import ostium.core.fact.EmailAddress;
 import ostium.core.fact.FactValue;
 import ostium.core.fact.Facts;

@@ -10,7 +10,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import ostium.core.draft.Brief;
+import ostium.core.brief.Brief;
 import ostium.core.fact.Area;
 import ostium.core.fact.EmailAddress;
 import ostium.core.fact.Fact;
@@ -48,10 +48,10 @@ public final class LocalBusiness {
 
     /**
      * @param url canonical address of the site, or empty for a folder of files
-     * @return JSON that can stand inside a {@code <script>} element
+     * @return JSON; who puts it into a page escapes it for there
      */
     public static String json(Brief brief, String url) {
-        return JSON.writeValueAsString(of(brief, url)).replace("<", "\\u003c");
+        return JSON.writeValueAsString(of(brief, url));
     }
 
     /**
@@ -126,7 +126,7 @@ public final class LocalBusiness {
         facts.one(FactValue.Founded.class)
                 .ifPresent(founded -> node.put("foundingDate", String.valueOf(founded.year())));
         facts.given("person", FactValue.Person.class)
-                .ifPresent(person -> node.put("founder", Map.of("@type", "Person", "name", person.name())));
+                .ifPresent(person -> node.put("founder", named("Person", person.name())));
         List<String> links =
                 facts.all(Link.class).stream().map(fact -> fact.value().url()).toList();
         if (!links.isEmpty()) {
@@ -200,7 +200,7 @@ public final class LocalBusiness {
     private static Map<String, Object> member(FactValue.Membership membership) {
         Map<String, Object> member = new LinkedHashMap<>();
         member.put("@type", "ProgramMembership");
-        member.put("hostingOrganization", Map.of("@type", "Organization", "name", membership.body()));
+        member.put("hostingOrganization", named("Organization", membership.body()));
         if (!membership.number().isBlank()) {
             member.put("membershipNumber", membership.number());
         }
@@ -277,5 +277,13 @@ public final class LocalBusiness {
 
     private static String plain(Money money) {
         return money.amount().toPlainString();
+    }
+
+    /** Something with a name; its properties always in this order, so that the same facts give the same bytes. */
+    private static Map<String, Object> named(String type, String name) {
+        Map<String, Object> node = new LinkedHashMap<>();
+        node.put("@type", type);
+        node.put("name", name);
+        return node;
     }
 }

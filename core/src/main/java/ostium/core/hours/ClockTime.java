@@ -1,6 +1,6 @@
 package ostium.core.hours;
 
-import ostium.core.fact.Reading.Span;
+import ostium.core.base.Reading.Span;
 
 /**
  * A time as it was written, before it is decided which half of the day is meant.

@@ -36,7 +36,6 @@ public record DayHours(Kind kind, List<TimeSpan> spans) {
         return new DayHours(Kind.OPEN, List.of(spans));
     }
 
-    @com.fasterxml.jackson.annotation.JsonIgnore
     public boolean isOpen() {
         return kind == Kind.OPEN;
     }

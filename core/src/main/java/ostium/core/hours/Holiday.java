@@ -11,7 +11,7 @@ import java.util.concurrent.ConcurrentHashMap;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
-import ostium.core.format.DataFile;
+import ostium.core.base.DataFile;
 
 /**
  * A public holiday of a country. Offered to the owner, never assumed. All of them are data ({@code holidays.yaml}).

@@ -8,7 +8,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.regex.Pattern;
-import ostium.core.format.DataFile;
+import ostium.core.base.DataFile;
 
 /**
  * The words of one language for hours: for reading, and for saying. All of it is data ({@code hours-words.yaml}).

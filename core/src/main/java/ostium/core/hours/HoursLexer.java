@@ -7,7 +7,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
-import ostium.core.fact.Reading.Span;
+import ostium.core.base.Reading.Span;
 import ostium.core.hours.ClockTime.Half;
 
 /** Cuts a line of hours into tokens, each with its place in the words. */

@@ -8,8 +8,8 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import ostium.core.fact.Reading;
-import ostium.core.fact.Reading.Span;
+import ostium.core.base.Reading;
+import ostium.core.base.Reading.Span;
 
 /**
  * Reads hours as people write them: {@code Mon-Fri 9-5:30, Sat 10–2, closed Sun}; {@code Tue & Thu 9-12 and 13-17};

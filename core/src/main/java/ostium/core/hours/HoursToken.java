@@ -2,7 +2,7 @@ package ostium.core.hours;
 
 import java.time.DayOfWeek;
 import java.util.Set;
-import ostium.core.fact.Reading.Span;
+import ostium.core.base.Reading.Span;
 
 /** The words of a line of hours, one by one. */
 sealed interface HoursToken {

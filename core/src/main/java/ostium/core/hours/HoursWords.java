@@ -7,7 +7,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.Collectors;
-import ostium.core.fact.Reading.Span;
+import ostium.core.base.Reading.Span;
 import ostium.core.hours.ClockTime.Half;
 
 /** Says hours: grouped, short, and so that they read back the same. */

@@ -12,7 +12,7 @@ import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
-import ostium.core.fact.Reading;
+import ostium.core.base.Reading;
 
 /**
  * The {@code opening_hours} syntax of OpenStreetMap, in and out: {@code Mo-Fr 09:00-17:30; Sa 10:00-14:00; Su off; Dec 25

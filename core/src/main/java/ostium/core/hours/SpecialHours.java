@@ -1,7 +1,6 @@
 package ostium.core.hours;
 
-import java.time.LocalDate;
-import ostium.core.fact.Reading;
+import ostium.core.base.Reading;
 
 /**
  * Hours of some days that differ from the usual week: a closure, a short day, a season.
@@ -25,7 +24,7 @@ public record SpecialHours(When when, WeeklyHours week, String reason) {
     }
 
     /** Reads one line, as people write it. See {@link SpecialHoursReader} for the rules. */
-    public static Reading<SpecialHours> read(String words, LocalDate today, String country) {
+    public static Reading<SpecialHours> read(String words, BusinessDay today, String country) {
         return new SpecialHoursReader(words, today, country).read();
     }
 

@@ -11,8 +11,8 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
-import ostium.core.fact.Country;
-import ostium.core.fact.Reading;
+import ostium.core.base.Reading;
+import ostium.core.country.Country;
 
 /**
  * Reads a line that says when the hours differ: dates, then hours, then perhaps a reason. "Closed" may stand first.
@@ -35,13 +35,13 @@ final class SpecialHoursReader {
             "\\s*(?:[-–—]|to\\b|until\\b|till\\b|through\\b|bis\\b(?: zum)?|au\\b|à\\b|al\\b|hasta\\b|and\\b)\\s*");
 
     private final String words;
-    private final LocalDate today;
+    private final BusinessDay today;
     private final String country;
     private HoursLanguage language = HoursLanguage.ENGLISH;
     private String lower;
     private int at;
 
-    SpecialHoursReader(String words, LocalDate today, String country) {
+    SpecialHoursReader(String words, BusinessDay today, String country) {
         this.words = words;
         this.today = today;
         this.country = country;
@@ -174,13 +174,15 @@ final class SpecialHoursReader {
 
     /** The year, from this one on, in which the date is that day of the week; this or the next one where none is. */
     private int yearWithWeekday(Written start, int day) {
-        LocalDate date = LocalDate.of(today.getYear(), start.month(), day);
-        return date.isBefore(today) ? today.getYear() + 1 : today.getYear();
+        LocalDate date = LocalDate.of(today.date().getYear(), start.month(), day);
+        return date.isBefore(today.date())
+                ? today.date().getYear() + 1
+                : today.date().getYear();
     }
 
     private Reading<SpecialHours> ask(Written start, int day, int from, int to) {
-        LocalDate next = LocalDate.of(today.getYear(), start.month(), day);
-        int year = next.isBefore(today) ? next.getYear() + 1 : next.getYear();
+        LocalDate next = LocalDate.of(today.date().getYear(), start.month(), day);
+        int year = next.isBefore(today.date()) ? next.getYear() + 1 : next.getYear();
         String before = words.substring(0, to).stripTrailing();
         String after = words.substring(to);
         String gap =

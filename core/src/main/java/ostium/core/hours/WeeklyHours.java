@@ -1,7 +1,5 @@
 package ostium.core.hours;
 
-import com.fasterxml.jackson.annotation.JsonCreator;
-import com.fasterxml.jackson.annotation.JsonValue;
 import java.time.DayOfWeek;
 import java.time.Instant;
 import java.time.ZoneId;
@@ -13,8 +11,8 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
-import ostium.core.fact.Listing;
-import ostium.core.fact.Reading;
+import ostium.core.base.Listing;
+import ostium.core.base.Reading;
 
 /**
  * The usual week of a business, on the wall clock of its own zone.
@@ -37,7 +35,6 @@ public final class WeeklyHours {
     }
 
     /** A week from the days that are given; the others are closed. */
-    @JsonCreator
     public static WeeklyHours of(Map<DayOfWeek, DayHours> given) {
         Map<DayOfWeek, DayHours> all = new EnumMap<>(DayOfWeek.class);
         for (DayOfWeek day : DayOfWeek.values()) {
@@ -70,7 +67,6 @@ public final class WeeklyHours {
     }
 
     /** Monday to Sunday, none missing. */
-    @JsonValue
     public Map<DayOfWeek, DayHours> days() {
         return days;
     }

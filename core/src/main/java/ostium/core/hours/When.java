@@ -1,24 +1,13 @@
 package ostium.core.hours;
 
-import com.fasterxml.jackson.annotation.JsonIgnore;
-import com.fasterxml.jackson.annotation.JsonSubTypes;
-import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import java.time.LocalDate;
 import java.time.MonthDay;
 
 /** The dates on which special hours are kept. */
-@JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
-@JsonSubTypes({
-    @JsonSubTypes.Type(value = When.Once.class, name = "once"),
-    @JsonSubTypes.Type(value = When.Yearly.class, name = "yearly"),
-    @JsonSubTypes.Type(value = When.OnHoliday.class, name = "holiday"),
-    @JsonSubTypes.Type(value = When.PublicHolidays.class, name = "public-holidays"),
-})
 public sealed interface When {
     boolean covers(LocalDate date);
 
     /** About how many days of a year it covers: of two that meet, the smaller one counts. */
-    @JsonIgnore
     int size();
 
     /** How it is said: {@code 3 Dec 2026}, {@code 24 Dec–2 Jan}, {@code Easter Monday}. */

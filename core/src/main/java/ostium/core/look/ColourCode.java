@@ -7,7 +7,7 @@ import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
-import ostium.core.format.DataFile;
+import ostium.core.base.DataFile;
 
 /**
  * Reads a colour as people have it at hand: {@code #7a1f2b}, {@code 7a1f2b}, {@code #fc0}, {@code rgb(122, 31, 43)},

@@ -1,7 +1,7 @@
 package ostium.core.look;
 
 import java.util.List;
-import ostium.core.draft.Seed;
+import ostium.core.base.Seed;
 
 /** One way in which a look can be changed by a word; everything else stays as it is. */
 public enum LookStep {

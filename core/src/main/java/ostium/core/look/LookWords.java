@@ -6,8 +6,8 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import ostium.core.draft.Seed;
-import ostium.core.format.DataFile;
+import ostium.core.base.DataFile;
+import ostium.core.base.Seed;
 
 /**
  * Reads what somebody says of a look: {@code darker and a bit warmer, serif}, {@code #7a1f2b}, {@code like the garden

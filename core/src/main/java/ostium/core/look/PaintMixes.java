@@ -1,8 +1,8 @@
 package ostium.core.look;
 
 import java.util.List;
-import ostium.core.draft.Seed;
-import ostium.core.format.DataFile;
+import ostium.core.base.DataFile;
+import ostium.core.base.Seed;
 
 /** Where a mix comes from: the ones that ship with Ostium ({@code paint-mixes.yaml}), a brand's colour, or another draw. */
 public final class PaintMixes {

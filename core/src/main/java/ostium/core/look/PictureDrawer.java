@@ -4,8 +4,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
-import ostium.core.format.DataFile;
-import ostium.core.trade.Trade;
+import ostium.core.base.DataFile;
 
 /** The scenes that ship with Ostium ({@code picture-drawer.yaml}): which suit a trade, and how they are found by word. */
 public final class PictureDrawer {
@@ -37,16 +36,20 @@ public final class PictureDrawer {
         return SHIPPED.stream().filter(scene -> scene.id().equals(id)).findFirst();
     }
 
-    /** The scene that suits a trade best: by what stands for the trade, else by its family. */
-    public static Scene of(Trade trade) {
-        Optional<Scene> water =
-                byFamily(trade.family()).filter(scene -> scene.motifs().isEmpty());
+    /**
+     * The scene that suits a kind of business best: by what stands for it, else by its family.
+     *
+     * @param motif name of the drawing that stands for the trade
+     * @param family id of the family of trades
+     */
+    public static Scene suiting(String motif, String family) {
+        Optional<Scene> water = byFamily(family).filter(scene -> scene.motifs().isEmpty());
         return water.or(() -> SHIPPED.stream()
-                        .filter(scene -> scene.motifs().contains(trade.motif()))
+                        .filter(scene -> scene.motifs().contains(motif))
                         .filter(scene ->
-                                !scene.id().equals("table") || scene.families().contains(trade.family()))
+                                !scene.id().equals("table") || scene.families().contains(family))
                         .findFirst())
-                .or(() -> byFamily(trade.family()))
+                .or(() -> byFamily(family))
                 .orElse(SHIPPED.get(0));
     }
 

@@ -4,7 +4,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
-import ostium.core.format.DataFile;
+import ostium.core.base.DataFile;
 
 /** The pairs of families that ship with Ostium ({@code type-pairs.yaml}). */
 public final class TypePairs {

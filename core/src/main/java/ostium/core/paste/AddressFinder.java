@@ -5,9 +5,9 @@ import java.util.List;
 import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
-import ostium.core.fact.Country;
+import ostium.core.base.Reading.Span;
+import ostium.core.country.Country;
 import ostium.core.fact.Place;
-import ostium.core.fact.Reading.Span;
 
 /** Finds an address by its postal code: the line it stands in, and the lines of the street above it. */
 final class AddressFinder {

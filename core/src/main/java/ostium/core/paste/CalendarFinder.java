@@ -11,7 +11,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.regex.Pattern;
-import ostium.core.fact.Reading.Span;
+import ostium.core.base.Reading.Span;
+import ostium.core.hours.BusinessDay;
 
 /**
  * Finds hours in a calendar file: weekly events that say "open" are the usual week, whole days off are other hours.
@@ -26,13 +27,13 @@ final class CalendarFinder implements Finder {
             "(?iu)\\b(?:closed|closure|holidays?|vacation|away|day off|leave|geschlossen|urlaub|fermé|congés|cerrado|vacaciones|bank holiday)\\b");
 
     private final String text;
-    private final LocalDate today;
+    private final BusinessDay today;
     private final List<Found> found = new ArrayList<>();
     private final List<String> week = new ArrayList<>();
     private Span firstOpen = new Span(0, 0);
     private int alone;
 
-    CalendarFinder(String text, LocalDate today) {
+    CalendarFinder(String text, BusinessDay today) {
         this.text = text;
         this.today = today;
     }
@@ -101,7 +102,7 @@ final class CalendarFinder implements Finder {
         if (last.isBefore(first)) {
             last = first;
         }
-        if (last.isBefore(today)) {
+        if (last.isBefore(today.date())) {
             alone++;
             return;
         }

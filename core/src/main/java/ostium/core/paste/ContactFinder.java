@@ -13,12 +13,12 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import ostium.core.base.Reading;
+import ostium.core.base.Reading.Span;
 import ostium.core.fact.EmailAddress;
 import ostium.core.fact.Link;
 import ostium.core.fact.Networks;
 import ostium.core.fact.Point;
-import ostium.core.fact.Reading;
-import ostium.core.fact.Reading.Span;
 import ostium.core.fact.Telephone;
 
 /** Finds the ways to reach a business: mail addresses, links and handles, telephone numbers, points. */

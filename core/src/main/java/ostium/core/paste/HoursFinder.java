@@ -1,15 +1,15 @@
 package ostium.core.paste;
 
-import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
-import ostium.core.fact.Country;
-import ostium.core.fact.Reading;
-import ostium.core.fact.Reading.Span;
+import ostium.core.base.Reading;
+import ostium.core.base.Reading.Span;
+import ostium.core.country.Country;
+import ostium.core.hours.BusinessDay;
 import ostium.core.hours.HoursLanguage;
 import ostium.core.hours.SpecialHours;
 import ostium.core.hours.WeeklyHours;
@@ -58,12 +58,12 @@ final class HoursFinder {
 
     private final TextFinder.Words words;
     private final String region;
-    private final LocalDate today;
+    private final BusinessDay today;
     private final HoursLanguage language;
     /** What has been read already; pages repeat themselves. */
     private final Map<String, Reading<WeeklyHours>> readings = new HashMap<>();
 
-    HoursFinder(TextFinder.Words words, String region, LocalDate today) {
+    HoursFinder(TextFinder.Words words, String region, BusinessDay today) {
         this.words = words;
         this.region = region;
         this.today = today;

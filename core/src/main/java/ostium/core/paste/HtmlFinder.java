@@ -1,6 +1,5 @@
 package ostium.core.paste;
 
-import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -13,7 +12,8 @@ import org.jsoup.nodes.Node;
 import org.jsoup.nodes.TextNode;
 import org.jsoup.select.NodeTraversor;
 import org.jsoup.select.NodeVisitor;
-import ostium.core.fact.Reading.Span;
+import ostium.core.base.Reading.Span;
+import ostium.core.hours.BusinessDay;
 import ostium.core.sheet.TypedSheet;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -67,9 +67,9 @@ final class HtmlFinder implements Finder {
 
     private final String html;
     private final TypedSheet sheet;
-    private final LocalDate today;
+    private final BusinessDay today;
 
-    HtmlFinder(String html, TypedSheet sheet, LocalDate today) {
+    HtmlFinder(String html, TypedSheet sheet, BusinessDay today) {
         this.html = html;
         this.sheet = sheet;
         this.today = today;

@@ -3,7 +3,7 @@ package ostium.core.paste;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
-import ostium.core.fact.Reading.Span;
+import ostium.core.base.Reading.Span;
 import ostium.core.format.LocalBusinessReader;
 import ostium.core.sheet.TypedSheet;
 

@@ -3,8 +3,8 @@ package ostium.core.paste;
 import java.util.List;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import ostium.core.base.Reading.Span;
 import ostium.core.fact.Area;
-import ostium.core.fact.Reading.Span;
 import ostium.core.sheet.TypedSheet.TypedRow;
 
 /** Finds what a few words before it give away: since when, where to, member of what, numbers of registers, praise. */

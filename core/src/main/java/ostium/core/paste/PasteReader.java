@@ -1,13 +1,13 @@
 package ostium.core.paste;
 
-import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Set;
-import ostium.core.fact.Reading.Span;
+import ostium.core.base.Reading.Span;
+import ostium.core.hours.BusinessDay;
 import ostium.core.sheet.TypedSheet;
 
 /**
@@ -25,7 +25,7 @@ public final class PasteReader {
     private PasteReader() {}
 
     /** @param today the day by which dates without a year are understood */
-    public static Findings read(Source source, TypedSheet sheet, LocalDate today) {
+    public static Findings read(Source source, TypedSheet sheet, BusinessDay today) {
         Finder.Result result = switch (source.kind()) {
             case TEXT -> new TextFinder(source.text(), sheet, today).find();
             case HTML -> new HtmlFinder(source.text(), sheet, today).find();

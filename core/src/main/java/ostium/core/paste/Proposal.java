@@ -1,7 +1,7 @@
 package ostium.core.paste;
 
 import java.util.List;
-import ostium.core.fact.Reading.Span;
+import ostium.core.base.Reading.Span;
 import ostium.core.sheet.TypedSheet.TypedRow;
 import ostium.core.sheet.TypedSheet.TypedService;
 

@@ -1,6 +1,5 @@
 package ostium.core.paste;
 
-import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -9,6 +8,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import ostium.core.base.Reading;
 import ostium.core.fact.EmailAddress;
 import ostium.core.fact.Link;
 import ostium.core.fact.Minutes;
@@ -16,8 +16,8 @@ import ostium.core.fact.Networks;
 import ostium.core.fact.Place;
 import ostium.core.fact.Point;
 import ostium.core.fact.Price;
-import ostium.core.fact.Reading;
 import ostium.core.fact.Telephone;
+import ostium.core.hours.BusinessDay;
 import ostium.core.hours.SpecialHours;
 import ostium.core.hours.WeeklyHours;
 import ostium.core.sheet.Line;
@@ -54,7 +54,7 @@ final class Proposals {
             Map.entry("zone", "Time zone"));
 
     private final TypedSheet sheet;
-    private final LocalDate today;
+    private final BusinessDay today;
     private final Set<String> seen = new HashSet<>();
     private final Map<String, String> proposed = new HashMap<>();
     /** The number that becomes the telephone: a landline, if there is one. */
@@ -62,7 +62,7 @@ final class Proposals {
 
     private final List<Proposal> all = new ArrayList<>();
 
-    Proposals(TypedSheet sheet, LocalDate today) {
+    Proposals(TypedSheet sheet, BusinessDay today) {
         this.sheet = sheet;
         this.today = today;
     }

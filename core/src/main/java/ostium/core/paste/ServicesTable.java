@@ -12,9 +12,9 @@ import java.util.regex.Pattern;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVParser;
 import org.apache.commons.csv.CSVRecord;
+import ostium.core.base.Reading.Span;
 import ostium.core.fact.Minutes;
 import ostium.core.fact.Price;
-import ostium.core.fact.Reading.Span;
 import ostium.core.sheet.TypedSheet.TypedService;
 
 /** Finds services in a table: comma, semicolon or tab apart, with or without a line of headings, in any order. */

@@ -6,7 +6,7 @@ import java.nio.charset.Charset;
 import java.nio.charset.CodingErrorAction;
 import java.nio.charset.StandardCharsets;
 import java.util.Locale;
-import ostium.core.fact.Reading;
+import ostium.core.base.Reading;
 
 /**
  * What was pasted or dropped, as text, and what kind of text it is.

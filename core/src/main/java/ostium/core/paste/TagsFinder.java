@@ -4,8 +4,8 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import ostium.core.fact.Country;
-import ostium.core.fact.Reading.Span;
+import ostium.core.base.Reading.Span;
+import ostium.core.country.Country;
 import ostium.core.hours.OpeningHoursSyntax;
 import ostium.core.hours.SpecialHours;
 

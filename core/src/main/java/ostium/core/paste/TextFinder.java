@@ -1,6 +1,5 @@
 package ostium.core.paste;
 
-import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashSet;
@@ -10,7 +9,8 @@ import java.util.function.Consumer;
 import java.util.function.Predicate;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
-import ostium.core.fact.Reading.Span;
+import ostium.core.base.Reading.Span;
+import ostium.core.hours.BusinessDay;
 import ostium.core.sheet.TypedSheet;
 
 /**
@@ -25,14 +25,14 @@ final class TextFinder implements Finder {
 
     private final Words words;
     private final TypedSheet sheet;
-    private final LocalDate today;
+    private final BusinessDay today;
 
-    TextFinder(String text, TypedSheet sheet, LocalDate today) {
+    TextFinder(String text, TypedSheet sheet, BusinessDay today) {
         this(text, List.of(), sheet, today);
     }
 
     /** @param known what has been found in this text otherwise */
-    TextFinder(String text, List<Found> known, TypedSheet sheet, LocalDate today) {
+    TextFinder(String text, List<Found> known, TypedSheet sheet, BusinessDay today) {
         this.words = new Words(text);
         known.stream().filter(each -> each.at().to() <= text.length()).forEach(each -> words.claim(each.at()));
         this.sheet = sheet;

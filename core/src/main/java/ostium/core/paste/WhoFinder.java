@@ -5,7 +5,7 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
-import ostium.core.fact.Reading.Span;
+import ostium.core.base.Reading.Span;
 import ostium.core.sheet.Line;
 import ostium.core.sheet.TypedSheet;
 

@@ -6,7 +6,7 @@ import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.io.IOUtils;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.encryption.InvalidPasswordException;
-import ostium.core.fact.Reading;
+import ostium.core.base.Reading;
 import ostium.core.fact.StoredFile;
 import ostium.core.text.Sha256;
 

@@ -13,7 +13,7 @@ import org.jsoup.nodes.Document;
 import org.jsoup.nodes.Element;
 import org.jsoup.nodes.Node;
 import org.jsoup.parser.Parser;
-import ostium.core.fact.Reading;
+import ostium.core.base.Reading;
 import ostium.core.fact.StoredFile;
 import ostium.core.text.Sha256;
 

@@ -4,7 +4,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import org.apache.tika.Tika;
-import ostium.core.fact.Reading;
+import ostium.core.base.Reading;
 
 /**
  * Takes a file as an owner gives it. What it is, is judged from its bytes; its name is only mentioned when it says

@@ -16,7 +16,7 @@ import net.coobird.thumbnailator.filters.ImageFilter;
 import net.coobird.thumbnailator.util.exif.ExifFilterUtils;
 import net.coobird.thumbnailator.util.exif.ExifUtils;
 import net.coobird.thumbnailator.util.exif.Orientation;
-import ostium.core.fact.Reading;
+import ostium.core.base.Reading;
 import ostium.core.fact.StoredFile;
 import ostium.core.fact.Treatment;
 import ostium.core.text.Sha256;

@@ -8,7 +8,7 @@ import java.util.Map;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
-import ostium.core.format.DataFile;
+import ostium.core.base.DataFile;
 
 /** The rules of a language, by way: phrases to be said otherwise, and sentences that say nothing. */
 final class Rules {

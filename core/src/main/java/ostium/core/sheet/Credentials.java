@@ -1,13 +1,13 @@
 package ostium.core.sheet;
 
-import java.time.LocalDate;
 import java.time.YearMonth;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import ostium.core.base.Reading;
 import ostium.core.fact.FactValue.Membership;
-import ostium.core.fact.Reading;
+import ostium.core.hours.BusinessDay;
 import ostium.core.hours.HoursLanguage;
 
 /** Reads a membership or qualification: who issued it, its number, and the month until which it is valid. */
@@ -18,7 +18,7 @@ final class Credentials {
 
     private Credentials() {}
 
-    static Reading<Membership> read(String body, String number, String until, LocalDate today) {
+    static Reading<Membership> read(String body, String number, String until, BusinessDay today) {
         if (body.strip().length() > Line.MEMBERSHIP_BODY.longest()
                 || number.strip().length() > Line.MEMBERSHIP_NUMBER.longest()) {
             return Reading.refused("At most 120 characters, please, and 40 for the number.", body);
@@ -32,7 +32,7 @@ final class Credentials {
         }
         Membership membership =
                 new Membership(body.strip(), number.strip(), month.get().toString());
-        return month.get().isBefore(YearMonth.from(today))
+        return month.get().isBefore(YearMonth.from(today.date()))
                 ? Reading.understood(membership, "This has run out, so visitors do not see it.", null)
                 : Reading.understood(membership);
     }

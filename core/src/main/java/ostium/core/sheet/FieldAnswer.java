@@ -1,7 +1,7 @@
 package ostium.core.sheet;
 
 import java.util.List;
-import ostium.core.fact.Reading;
+import ostium.core.base.Reading;
 
 /**
  * What stands beneath a field of the sheet.

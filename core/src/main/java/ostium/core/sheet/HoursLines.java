@@ -1,14 +1,14 @@
 package ostium.core.sheet;
 
-import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.function.Consumer;
-import ostium.core.fact.Country;
+import ostium.core.base.Reading;
+import ostium.core.country.Country;
 import ostium.core.fact.Fact;
 import ostium.core.fact.FactValue;
-import ostium.core.fact.Reading;
+import ostium.core.hours.BusinessDay;
 import ostium.core.hours.HoursLanguage;
 import ostium.core.hours.SpecialHours;
 import ostium.core.hours.WeeklyHours;
@@ -19,14 +19,14 @@ final class HoursLines {
     static final int MOST = 40;
 
     private final TypedSheet sheet;
-    private final LocalDate today;
+    private final BusinessDay today;
     private final Consumer<Fact<? extends FactValue>> put;
     private final Map<String, FieldAnswer> answers;
     private final HoursLanguage language;
 
     HoursLines(
             TypedSheet sheet,
-            LocalDate today,
+            BusinessDay today,
             Consumer<Fact<? extends FactValue>> put,
             Map<String, FieldAnswer> answers) {
         this.sheet = sheet;

@@ -1,18 +1,18 @@
 package ostium.core.sheet;
 
-import java.time.LocalDate;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Consumer;
+import ostium.core.base.Reading;
 import ostium.core.fact.Document;
 import ostium.core.fact.Fact;
 import ostium.core.fact.FactValue;
 import ostium.core.fact.Picture;
-import ostium.core.fact.Reading;
 import ostium.core.fact.StoredFile;
 import ostium.core.fact.Telephone;
 import ostium.core.fact.Treatment;
+import ostium.core.hours.BusinessDay;
 import ostium.core.sheet.TypedSheet.TypedRow;
 
 /** Reads the rows of a sheet into facts; each is answered by kind and id ({@code testimonial/t1}). */
@@ -22,13 +22,13 @@ final class RowsReader {
     private static final Set<String> LONG = Set.of("words", "about", "answer");
 
     private final TypedSheet sheet;
-    private final LocalDate today;
+    private final BusinessDay today;
     private final Consumer<Fact<? extends FactValue>> put;
     private final Map<String, FieldAnswer> answers;
 
     RowsReader(
             TypedSheet sheet,
-            LocalDate today,
+            BusinessDay today,
             Consumer<Fact<? extends FactValue>> put,
             Map<String, FieldAnswer> answers) {
         this.sheet = sheet;

@@ -1,7 +1,7 @@
 package ostium.core.sheet;
 
 import java.text.Normalizer;
-import java.time.LocalDate;
+import java.time.Instant;
 import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.EnumSet;
@@ -11,26 +11,27 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 import java.util.function.Function;
-import ostium.core.draft.Brief;
-import ostium.core.draft.Extent;
-import ostium.core.draft.Tone;
-import ostium.core.draft.Wishes;
+import ostium.core.base.Listing;
+import ostium.core.base.Reading;
+import ostium.core.brief.Brief;
+import ostium.core.brief.Extent;
+import ostium.core.brief.Tone;
+import ostium.core.brief.Wishes;
+import ostium.core.country.Country;
 import ostium.core.fact.Area;
-import ostium.core.fact.Country;
 import ostium.core.fact.EmailAddress;
 import ostium.core.fact.Fact;
 import ostium.core.fact.FactValue;
 import ostium.core.fact.Facts;
 import ostium.core.fact.Link;
-import ostium.core.fact.Listing;
 import ostium.core.fact.Minutes;
 import ostium.core.fact.Networks;
 import ostium.core.fact.Place;
 import ostium.core.fact.Point;
 import ostium.core.fact.Price;
-import ostium.core.fact.Reading;
 import ostium.core.fact.Service;
 import ostium.core.fact.Telephone;
+import ostium.core.hours.BusinessDay;
 import ostium.core.trade.Goal;
 import ostium.core.trade.Trade;
 import ostium.core.trade.TradeCatalogue;
@@ -40,21 +41,22 @@ public final class SheetReader {
     private static final int OLDEST_YEAR = 1500;
 
     private final TypedSheet sheet;
-    private final LocalDate today;
+    private final Instant now;
+    private BusinessDay today;
     private final TradeCatalogue trades;
     private final Map<String, FieldAnswer> answers = new LinkedHashMap<>();
     private Facts facts;
 
-    private SheetReader(TypedSheet sheet, LocalDate today, TradeCatalogue trades) {
+    private SheetReader(TypedSheet sheet, Instant now, TradeCatalogue trades) {
         this.sheet = sheet;
-        this.today = today;
+        this.now = now;
         this.trades = trades;
         this.facts = Facts.none(sheet.region());
     }
 
-    /** @param today the day in the zone of the business, against which years are checked */
-    public static SheetReading read(TypedSheet sheet, LocalDate today) {
-        return new SheetReader(sheet, today, TradeCatalogue.shipped()).read();
+    /** @param now when it is read; what day that is for the business, the sheet itself says by its zone */
+    public static SheetReading read(TypedSheet sheet, Instant now) {
+        return new SheetReader(sheet, now, TradeCatalogue.shipped()).read();
     }
 
     private SheetReading read() {
@@ -73,6 +75,7 @@ public final class SheetReader {
         place();
         field(Line.POINT, Point.read(sheet.line(Line.POINT)), SheetReader::sayPoint);
         zone();
+        today = BusinessDay.at(now, facts.zone());
         field(Line.AREA, Area.read(sheet.line(Line.AREA)), SheetReader::sayArea);
         boolean abroad = sheet.line(Line.CALLERS_ABROAD).equals("yes");
         field(
@@ -330,11 +333,14 @@ public final class SheetReader {
         }
         if (!typed.matches("[0-9]{4}")
                 || Integer.parseInt(typed) < OLDEST_YEAR
-                || Integer.parseInt(typed) > today.getYear()) {
+                || Integer.parseInt(typed) > today.date().getYear()) {
             answers.put(
                     "founded",
                     FieldAnswer.refused(
-                            "Give the year in four figures, up to " + today.getYear() + ".", 0, typed.length()));
+                            "Give the year in four figures, up to "
+                                    + today.date().getYear() + ".",
+                            0,
+                            typed.length()));
             return;
         }
         put(Fact.typed("founded", new FactValue.Founded(Integer.parseInt(typed))));

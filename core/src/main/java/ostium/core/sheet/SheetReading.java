@@ -2,7 +2,7 @@ package ostium.core.sheet;
 
 import java.util.List;
 import java.util.Map;
-import ostium.core.draft.Brief;
+import ostium.core.brief.Brief;
 
 /**
  * A sheet, read.

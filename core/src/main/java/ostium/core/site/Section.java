@@ -67,15 +67,17 @@ public record Section(
         return new Section(id, kind, layout, anchor, hidden, texts, others);
     }
 
-    /** This section with a text in a slot; the slots stay in the order their kind has them. */
-    public Section withText(String slot, Text text) {
+    /**
+     * This section with a text in a slot.
+     *
+     * @param order names of all slots in reading order; texts of others stay, after them
+     */
+    public Section withText(String slot, Text text, List<String> order) {
+        Map<String, Text> all = new LinkedHashMap<>(texts);
+        all.put(slot, text);
         Map<String, Text> next = new LinkedHashMap<>();
-        for (Slot each : kind.slots()) {
-            Text here = each.name().equals(slot) ? text : texts.get(each.name());
-            if (here != null) {
-                next.put(each.name(), here);
-            }
-        }
+        order.stream().filter(all::containsKey).forEach(each -> next.put(each, all.get(each)));
+        all.forEach(next::putIfAbsent);
         return new Section(id, kind, layout, anchor, hidden, next, items);
     }
 

@@ -7,9 +7,9 @@ import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
 
 /**
- * A whole site as a document. What it looks like is the {@linkplain ostium.core.look.Look look}; what is true of the
+ * A whole site as a document. What it looks like is the look; what is true of the
  * business stays in the {@linkplain ostium.core.fact.Facts facts}, which texts and items point to. It is changed by
- * {@linkplain ostium.core.edit.Edit edits} only.
+ * edits only.
  *
  * @param masthead head of every page
  * @param pages at least one; the first is the home page
@@ -52,8 +52,14 @@ public record Site(Section masthead, List<Page> pages, Section footer) {
         return Stream.concat(pages.stream().map(Page::id), sections().flatMap(Section::ids));
     }
 
+    /** The first section of a kind, in reading order. */
     public Optional<Section> section(SectionKind kind) {
-        return sections().filter(section -> section.kind() == kind).findFirst();
+        return sections(kind).findFirst();
+    }
+
+    /** The sections of a kind, in reading order. */
+    public Stream<Section> sections(SectionKind kind) {
+        return sections().filter(section -> section.kind().equals(kind));
     }
 
     public Optional<Section> section(String id) {

@@ -23,15 +23,15 @@ public record Slot(String name, String words, Shape shape, int longest) {
     /** Most characters of running words. */
     public static final int LONGEST_PARAGRAPHS = 20_000;
 
-    static Slot line(String name, String words, int longest) {
+    public static Slot line(String name, String words, int longest) {
         return new Slot(name, words, Shape.LINE, longest);
     }
 
-    static Slot lines(String name, String words, int longest) {
+    public static Slot lines(String name, String words, int longest) {
         return new Slot(name, words, Shape.LINES, longest);
     }
 
-    static Slot paragraphs(String name, String words) {
+    public static Slot paragraphs(String name, String words) {
         return new Slot(name, words, Shape.PARAGRAPHS, LONGEST_PARAGRAPHS);
     }
 }

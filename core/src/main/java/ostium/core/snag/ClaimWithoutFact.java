@@ -3,7 +3,7 @@ package ostium.core.snag;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.Stream;
-import ostium.core.draft.Brief;
+import ostium.core.brief.Brief;
 import ostium.core.edit.TextEdit;
 import ostium.core.fact.FactNames;
 import ostium.core.fact.Facts;
@@ -66,7 +66,7 @@ final class ClaimWithoutFact implements SnagRule {
                 .map(FactNames::of)
                 .distinct()
                 .toList();
-        return ostium.core.fact.Listing.and(lost);
+        return ostium.core.base.Listing.and(lost);
     }
 
     static String shortened(String words) {

@@ -1,7 +1,7 @@
 package ostium.core.snag;
 
 import java.util.stream.Stream;
-import ostium.core.site.SectionKind;
+import ostium.core.section.enquiry.EnquirySection;
 
 /** A form whose messages go to nobody. */
 final class FormToNowhere implements SnagRule {
@@ -12,7 +12,7 @@ final class FormToNowhere implements SnagRule {
         }
         return subject.site()
                 .shownSections()
-                .filter(section -> section.kind() == SectionKind.ENQUIRY)
+                .filter(section -> section.kind().equals(EnquirySection.KIND))
                 .map(section -> new Snag(
                         Snag.Level.MUST,
                         "form-to-nowhere",

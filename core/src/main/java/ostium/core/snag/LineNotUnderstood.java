@@ -1,9 +1,9 @@
 package ostium.core.snag;
 
 import java.util.stream.Stream;
+import ostium.core.section.services.ServicesSection;
 import ostium.core.sheet.FieldAnswer;
 import ostium.core.site.Section;
-import ostium.core.site.SectionKind;
 
 /** A line of the facts sheet that could not be read: what the owner typed there stands nowhere. */
 final class LineNotUnderstood implements SnagRule {
@@ -26,7 +26,7 @@ final class LineNotUnderstood implements SnagRule {
     /** Lines of services stand in a section; all others on the sheet only. */
     private static String sectionOf(String field, Subject subject) {
         return field.startsWith("services.")
-                ? subject.site().section(SectionKind.SERVICES).map(Section::id).orElse("")
+                ? subject.site().section(ServicesSection.KIND).map(Section::id).orElse("")
                 : "";
     }
 }

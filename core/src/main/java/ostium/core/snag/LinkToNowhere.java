@@ -1,7 +1,6 @@
 package ostium.core.snag;
 
 import java.util.stream.Stream;
-import ostium.core.door.DoorKind;
 import ostium.core.fact.EmailAddress;
 import ostium.core.fact.Facts;
 import ostium.core.fact.Telephone;
@@ -44,12 +43,8 @@ final class LinkToNowhere implements SnagRule {
         }
         if (target.startsWith("door:")) {
             String door = target.substring("door:".length());
-            return Stream.of(DoorKind.values())
-                    .filter(kind -> kind.name().equalsIgnoreCase(door))
-                    .anyMatch(kind -> subject.state()
-                            .doors()
-                            .open(subject.facts(), subject.site())
-                            .contains(kind));
+            return subject.state().doors().open(subject.facts(), subject.site()).stream()
+                    .anyMatch(kind -> kind.id().equals(door));
         }
         if (target.startsWith("mailto:")) {
             return EmailAddress.read(target.substring("mailto:".length()))

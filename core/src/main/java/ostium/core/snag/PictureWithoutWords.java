@@ -1,28 +1,27 @@
 package ostium.core.snag;
 
 import java.util.stream.Stream;
-import ostium.core.fact.Picture;
-import ostium.core.site.Section;
-import ostium.core.site.SectionKind;
+import ostium.core.base.Messages;
+import ostium.core.section.SectionKinds;
 
 /** A picture on the page that says nothing to those who cannot see it (WCAG 2.2, 1.1.1). */
 final class PictureWithoutWords implements SnagRule {
+    private static final Messages WORDS = Messages.of("snag");
+
     @Override
     public Stream<Snag> check(Subject subject) {
-        return subject.facts().all(Picture.class).stream()
-                .filter(fact -> fact.value().use() == Picture.Use.OPENING
-                        && !fact.value().isDescribed())
-                .limit(1)
-                .map(fact -> new Snag(
+        return subject.site()
+                .shownSections()
+                .filter(section -> SectionKinds.of(section)
+                        .pictures(section, subject.facts())
+                        .anyMatch(fact -> !fact.value().isDescribed()))
+                .map(section -> new Snag(
                         Snag.Level.MUST,
                         "picture-without-words",
-                        "The picture at the opening does not say what it shows.",
-                        "Those who cannot see it hear nothing in its place. Say it on the facts sheet, under Pictures,"
-                                + " or mark it as decoration.",
-                        subject.site()
-                                .section(SectionKind.OPENING)
-                                .map(Section::id)
-                                .orElse(""),
+                        WORDS.say(
+                                "pictureWithoutWords", SectionKinds.of(section).words()),
+                        WORDS.say("pictureWithoutWords.why"),
+                        section.id(),
                         "",
                         null));
     }

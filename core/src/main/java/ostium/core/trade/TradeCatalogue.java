@@ -4,7 +4,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import ostium.core.format.DataFile;
+import ostium.core.base.DataFile;
 
 /**
  * All trades, and finding one by the words people use, in English, German, French and Spanish.

@@ -9,6 +9,8 @@ import java.util.Set;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import ostium.core.InventedBusinesses;
+import ostium.core.base.Seed;
+import ostium.core.brief.Brief;
 import ostium.core.trade.Trade;
 import ostium.core.trade.TradeCatalogue;
 

@@ -15,9 +15,19 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 import org.junit.jupiter.params.provider.MethodSource;
 import ostium.core.Samples;
+import ostium.core.base.Seed;
+import ostium.core.brief.Brief;
+import ostium.core.brief.Wishes;
 import ostium.core.fact.Fact;
 import ostium.core.fact.FactValue;
 import ostium.core.fact.Facts;
+import ostium.core.hours.BusinessDay;
+import ostium.core.section.about.AboutSection;
+import ostium.core.section.enquiry.EnquirySection;
+import ostium.core.section.hours.HoursSection;
+import ostium.core.section.opening.OpeningSection;
+import ostium.core.section.place.PlaceSection;
+import ostium.core.section.services.ServicesSection;
 import ostium.core.site.Node;
 import ostium.core.site.PlainText;
 import ostium.core.site.Section;
@@ -58,7 +68,7 @@ class DrafterTest {
     @Test
     void startsWithWhatWhereTheStrongestReasonAndADoor() {
         Brief brief = Samples.brief("ashlatch");
-        Section opening = draft(brief, 1).site().section(SectionKind.OPENING).orElseThrow();
+        Section opening = draft(brief, 1).site().section(OpeningSection.KIND).orElseThrow();
         assertThat(PlainText.of(opening.text("lead").orElseThrow(), brief.facts()))
                 .contains("Quillhaven")
                 .containsPattern(
@@ -77,21 +87,21 @@ class DrafterTest {
         void holdsASectionForAllThatIsKnown() {
             assertThat(kinds(Samples.brief("ashlatch")))
                     .containsExactly(
-                            SectionKind.OPENING,
-                            SectionKind.SERVICES,
-                            SectionKind.ABOUT,
-                            SectionKind.HOURS,
-                            SectionKind.PLACE,
-                            SectionKind.ENQUIRY);
+                            OpeningSection.KIND,
+                            ServicesSection.KIND,
+                            AboutSection.KIND,
+                            HoursSection.KIND,
+                            PlaceSection.KIND,
+                            EnquirySection.KIND);
         }
 
         @Test
         void leavesOutWhatHasNothingToSayAndSaysWhy() {
             Facts bare = Facts.none("GB").with(Fact.typed("name", new FactValue.Name("Quiet & Co")));
-            Plan plan = Plan.of(Brief.of(bare, Samples.TODAY));
+            Plan plan = Plan.of(Brief.of(bare, Samples.NOW));
             assertThat(plan.sections())
                     .extracting(Plan.Choice::kind)
-                    .containsExactly(SectionKind.OPENING, SectionKind.ENQUIRY);
+                    .containsExactly(OpeningSection.KIND, EnquirySection.KIND);
             assertThat(plan.leftOut())
                     .hasSize(6)
                     .allSatisfy(choice -> assertThat(choice.reason()).endsWith("."));
@@ -101,7 +111,7 @@ class DrafterTest {
         void putsHowToFindThePlaceBeforeTheStoryWherePeopleComeBy() {
             Brief brief = Samples.brief("bellkite");
             assertThat(brief.workingGoal()).isEqualTo(Goal.VISIT);
-            assertThat(kinds(brief)).containsSubsequence(SectionKind.PLACE, SectionKind.ABOUT);
+            assertThat(kinds(brief)).containsSubsequence(PlaceSection.KIND, AboutSection.KIND);
         }
 
         @Test
@@ -109,11 +119,11 @@ class DrafterTest {
             Brief brief = Samples.read(Samples.of(TradeCatalogue.shipped().byId("tailor"), 3, 1))
                     .brief();
             Brief denied = brief.withDenied(EnumSet.of(Brief.Assumption.RECEIVES));
-            assertThat(kinds(brief)).contains(SectionKind.PLACE);
-            assertThat(kinds(denied)).doesNotContain(SectionKind.PLACE);
+            assertThat(kinds(brief)).contains(PlaceSection.KIND);
+            assertThat(kinds(denied)).doesNotContain(PlaceSection.KIND);
             assertThat(denied.visits()).isTrue();
             List<SectionKind> others = new ArrayList<>(kinds(brief));
-            others.remove(SectionKind.PLACE);
+            others.remove(PlaceSection.KIND);
             assertThat(kinds(denied)).containsExactlyInAnyOrderElementsOf(others);
         }
 
@@ -122,7 +132,7 @@ class DrafterTest {
         void neverLeadsToADoorThatDoesNotWork(Goal goal) {
             Facts noTelephone =
                     Samples.brief("ashlatch").facts().without(fact -> fact.id().equals("telephone"));
-            Brief brief = Brief.of(noTelephone, Samples.TODAY).withGoal(goal);
+            Brief brief = Brief.of(noTelephone, Samples.NOW).withGoal(goal);
             assertThat(brief.workingGoal()).isNotEqualTo(Goal.CALL);
         }
     }
@@ -177,7 +187,8 @@ class DrafterTest {
                     now.trade(),
                     now.goal(),
                     Set.of(),
-                    java.time.LocalDate.of(2027, 7, 1),
+                    BusinessDay.at(
+                            java.time.Instant.parse("2027-07-01T12:00:00Z"), java.time.ZoneId.of("Europe/London")),
                     true,
                     Wishes.NONE);
             assertThat(now.membership()).isPresent();
@@ -191,9 +202,9 @@ class DrafterTest {
             String words = "I began with my aunt's brushes.\n\nThe van is <green>.";
             Brief brief = Samples.brief("ashlatch");
             Facts facts = brief.facts().with(Fact.typed("words", new FactValue.OwnWords(words)));
-            Text own = draft(Brief.of(facts, Samples.TODAY), 3)
+            Text own = draft(Brief.of(facts, Samples.NOW), 3)
                     .site()
-                    .section(SectionKind.ABOUT)
+                    .section(AboutSection.KIND)
                     .flatMap(about -> about.text("own"))
                     .orElseThrow();
             assertThat(own.mark()).isEqualTo(Text.Mark.OWN);
@@ -219,7 +230,7 @@ class DrafterTest {
         Facts facts = Facts.none("GB")
                 .with(Fact.typed("name", new FactValue.Name("مقهى القطط")))
                 .with(Fact.typed("trade", new FactValue.TradeWords("falconer", TradeCatalogue.GENERAL)));
-        Draft draft = draft(Brief.of(facts, Samples.TODAY), 1);
+        Draft draft = draft(Brief.of(facts, Samples.NOW), 1);
         assertThat(sentences(draft, facts)).contains("Falconer");
     }
 }

@@ -12,7 +12,9 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 import org.junit.jupiter.params.provider.MethodSource;
-import ostium.core.site.SectionKind;
+import ostium.core.brief.Tone;
+import ostium.core.section.SectionDescriptor;
+import ostium.core.section.SectionKinds;
 
 /** What every pattern of {@code words/en} has to keep to, whatever the facts are. */
 class GrammarTest {
@@ -94,9 +96,9 @@ class GrammarTest {
     @ParameterizedTest
     @EnumSource(Tone.class)
     void hasWordsForEveryPlaceInEveryTone(Tone tone) {
-        for (SectionKind kind : SectionKind.values()) {
-            for (String slot : SlotPlaces.slots(kind)) {
-                for (String place : SlotPlaces.of(kind, slot)) {
+        for (SectionDescriptor kind : SectionKinds.all()) {
+            for (String slot : kind.slotNames()) {
+                for (String place : kind.placesOf(slot)) {
                     assertThat(GRAMMAR.variants(place, tone).size())
                             .as("%s, %s", place, tone)
                             .isGreaterThanOrEqualTo(3);

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
 import java.util.stream.Stream;
+import ostium.core.brief.Brief;
 import ostium.core.fact.Fact;
 import ostium.core.site.Node;
 import ostium.core.site.Text;

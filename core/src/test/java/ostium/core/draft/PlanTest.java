@@ -13,9 +13,15 @@ import org.junit.jupiter.params.provider.EnumSource;
 import org.junit.jupiter.params.provider.MethodSource;
 import ostium.core.InventedBusinesses;
 import ostium.core.Samples;
+import ostium.core.base.Seed;
+import ostium.core.brief.Brief;
+import ostium.core.brief.Extent;
+import ostium.core.brief.Tone;
 import ostium.core.fact.Fact;
 import ostium.core.fact.FactValue;
 import ostium.core.fact.Facts;
+import ostium.core.section.about.AboutSection;
+import ostium.core.section.opening.OpeningSection;
 import ostium.core.sheet.Line;
 import ostium.core.sheet.RowKind;
 import ostium.core.sheet.TypedSheet;
@@ -23,7 +29,6 @@ import ostium.core.sheet.TypedSheet.TypedRow;
 import ostium.core.sheet.TypedSheet.TypedService;
 import ostium.core.site.PlainText;
 import ostium.core.site.Section;
-import ostium.core.site.SectionKind;
 import ostium.core.trade.Goal;
 import ostium.core.trade.Trade;
 import ostium.core.trade.TradeCatalogue;
@@ -85,7 +90,7 @@ class PlanTest {
                 .containsExactly("Home", "Prices", "Questions", "Contact");
         assertThat(plan.pages().get(0).sections())
                 .extracting(Plan.Choice::kind)
-                .startsWith(SectionKind.OPENING)
+                .startsWith(OpeningSection.KIND)
                 .hasSizeGreaterThan(1);
         assertThat(plan.pages().subList(1, plan.pages().size()))
                 .allSatisfy(page -> assertThat(page.reason()).endsWith("."));
@@ -94,7 +99,7 @@ class PlanTest {
     @Test
     void keepsToOnePageWhereThereIsNothingForASecond() {
         Facts bare = Facts.none("GB").with(Fact.typed("name", new FactValue.Name("Quiet & Co")));
-        Brief brief = Brief.of(bare, Samples.TODAY).withForm(false).withExtent(Extent.FEW);
+        Brief brief = Brief.of(bare, Samples.NOW).withForm(false).withExtent(Extent.FEW);
         assertThat(Plan.of(brief).pages()).hasSize(1);
         assertThat(Plan.of(brief).extentReason()).contains("too little");
     }
@@ -114,7 +119,7 @@ class PlanTest {
             assertThat(few.pages())
                     .allSatisfy(page -> assertThat(page.sections()).isNotEmpty());
             assertThat(few.pages()).extracting(Plan.PlannedPage::slug).doesNotHaveDuplicates();
-            assertThat(few.pages().get(0).sections().get(0).kind()).isEqualTo(SectionKind.OPENING);
+            assertThat(few.pages().get(0).sections().get(0).kind()).isEqualTo(OpeningSection.KIND);
         }
     }
 
@@ -175,7 +180,7 @@ class PlanTest {
             Brief brief = Samples.read(sheet).brief();
             for (Tone tone : Tone.values()) {
                 Draft draft = Drafter.draft(brief.withTone(tone), new Seed(7));
-                Section opening = draft.site().section(SectionKind.OPENING).orElseThrow();
+                Section opening = draft.site().section(OpeningSection.KIND).orElseThrow();
                 assertThat(PlainText.of(opening.text("headline").orElseThrow(), brief.facts()))
                         .isNotBlank()
                         .hasSizeLessThanOrEqualTo(66);
@@ -222,7 +227,7 @@ class PlanTest {
             Brief brief = Samples.read(sheet).brief();
             assertThat(Drafter.draft(brief, new Seed(1))
                             .site()
-                            .section(SectionKind.ABOUT)
+                            .section(AboutSection.KIND)
                             .flatMap(about -> about.text("own")))
                     .hasValueSatisfying(
                             own -> assertThat(PlainText.of(own, brief.facts())).hasSizeGreaterThan(4900));

@@ -2,6 +2,9 @@ package ostium.core.draft;
 
 import java.util.List;
 import ostium.core.InventedBusinesses;
+import ostium.core.base.Seed;
+import ostium.core.brief.Brief;
+import ostium.core.brief.Tone;
 import ostium.core.site.PlainText;
 import ostium.core.site.Section;
 import ostium.core.trade.Trade;

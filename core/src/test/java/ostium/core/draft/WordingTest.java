@@ -10,6 +10,13 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import ostium.core.InventedBusinesses;
 import ostium.core.Samples;
+import ostium.core.base.Seed;
+import ostium.core.brief.Brief;
+import ostium.core.brief.Tone;
+import ostium.core.section.SectionKinds;
+import ostium.core.section.enquiry.EnquirySection;
+import ostium.core.section.opening.OpeningSection;
+import ostium.core.section.services.ServicesSection;
 import ostium.core.site.PlainText;
 import ostium.core.site.Section;
 import ostium.core.site.SectionKind;
@@ -29,7 +36,7 @@ class WordingTest {
     void saysWhatATextStandsOnAndWhatSpokeForIt() {
         Brief brief = Samples.brief("ashlatch").withTone(Tone.PLAIN);
         Site site = Drafter.draft(brief, SEED).site();
-        List<String> why = new Wording(brief, site, SEED).why(section(site, SectionKind.OPENING), "headline");
+        List<String> why = new Wording(brief, site, SEED).why(section(site, OpeningSection.KIND), "headline");
         assertThat(why.get(0)).startsWith("It stands on ");
         assertThat(why).anyMatch(reason -> reason.startsWith("The length suits its place"));
         assertThat(why.get(why.size() - 1)).matches("It was drawn from .* true ones that are good enough\\.");
@@ -48,9 +55,9 @@ class WordingTest {
         List<String> standing =
                 site.texts().map(text -> PlainText.of(text, brief.facts())).toList();
         for (Tone tone : Tone.values()) {
-            for (SectionKind kind : List.of(SectionKind.OPENING, SectionKind.SERVICES, SectionKind.ENQUIRY)) {
+            for (SectionKind kind : List.of(OpeningSection.KIND, ServicesSection.KIND, EnquirySection.KIND)) {
                 Optional<Section> section = site.section(kind);
-                for (String slot : section.isPresent() ? SlotPlaces.slots(kind) : List.<String>of()) {
+                for (String slot : section.isPresent() ? SectionKinds.of(kind).slotNames() : List.<String>of()) {
                     List<Wording.Other> others = wording.others(section.get(), slot, tone, 5);
                     assertThat(others).as("%s %s.%s", trade.id(), kind, slot).hasSizeLessThanOrEqualTo(5);
                     assertThat(others).extracting(Wording.Other::plain).doesNotHaveDuplicates();
@@ -60,7 +67,7 @@ class WordingTest {
                     }
                 }
             }
-            assertThat(wording.others(section(site, SectionKind.OPENING), "headline", tone, 5))
+            assertThat(wording.others(section(site, OpeningSection.KIND), "headline", tone, 5))
                     .as(trade.id())
                     .isNotEmpty();
         }

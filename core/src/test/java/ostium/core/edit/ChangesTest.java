@@ -11,6 +11,11 @@ import org.junit.jupiter.params.provider.Arguments;
 import org.junit.jupiter.params.provider.MethodSource;
 import ostium.core.Samples;
 import ostium.core.edit.Changes.Change;
+import ostium.core.section.enquiry.EnquirySection;
+import ostium.core.section.hours.HoursSection;
+import ostium.core.section.opening.OpeningSection;
+import ostium.core.section.place.PlaceSection;
+import ostium.core.section.services.ServicesSection;
 import ostium.core.site.Node;
 import ostium.core.site.Position;
 import ostium.core.site.Section;
@@ -22,7 +27,7 @@ class ChangesTest {
     private static final State STATE = RandomEdits.kept("ashlatch", 1);
 
     private static List<Change> changed(State after) {
-        return Changes.between(STATE, STATE.reading(Samples.TODAY), after, after.reading(Samples.TODAY));
+        return Changes.between(STATE, STATE.reading(Samples.NOW), after, after.reading(Samples.NOW));
     }
 
     private static Section section(SectionKind kind) {
@@ -31,7 +36,7 @@ class ChangesTest {
 
     private static Edit headline(String words) {
         return new TextEdit.SetText(
-                section(SectionKind.OPENING).text("headline").orElseThrow().id(),
+                section(OpeningSection.KIND).text("headline").orElseThrow().id(),
                 Text.Mark.OWN,
                 List.of(new Node.Paragraph(List.of(new Node.Words(words)))),
                 null);
@@ -39,7 +44,7 @@ class ChangesTest {
 
     static Stream<Arguments> said() {
         BiFunction<Edit, Change, Arguments> row = Arguments::of;
-        Section services = section(SectionKind.SERVICES);
+        Section services = section(ServicesSection.KIND);
         return Stream.of(
                 row.apply(
                         new SheetEdit.SetLine("telephone", "0117 496 0199"),
@@ -52,10 +57,10 @@ class ChangesTest {
                                 "Chimney sweep · 45 min · £65",
                                 "Chimney sweep · 45 min · £70")),
                 row.apply(
-                        new SectionEdit.HideSection(section(SectionKind.HOURS).id(), true),
+                        new SectionEdit.HideSection(section(HoursSection.KIND).id(), true),
                         new Change("Hours", "Hidden from visitors", "", "")),
                 row.apply(
-                        new SectionEdit.RemoveSection(section(SectionKind.PLACE).id()),
+                        new SectionEdit.RemoveSection(section(PlaceSection.KIND).id()),
                         new Change("Place", "Removed", "", "")),
                 row.apply(
                         new ItemEdit.MoveItem(
@@ -86,7 +91,7 @@ class ChangesTest {
     @Test
     void movingASectionIsSaidWithBothOrders() {
         Edit edit = new SectionEdit.MoveSection(
-                section(SectionKind.ENQUIRY).id(),
+                section(EnquirySection.KIND).id(),
                 new Position(STATE.site().home().id(), ""));
         assertThat(changed(edit.apply(STATE).state()))
                 .extracting(Change::words)

@@ -8,12 +8,13 @@ import org.junit.jupiter.api.Nested;
 import org.junit.jupiter.api.Test;
 import ostium.core.Samples;
 import ostium.core.draft.Draft;
+import ostium.core.section.about.AboutSection;
+import ostium.core.section.services.ServicesSection;
 import ostium.core.sheet.TypedSheet.TypedService;
 import ostium.core.site.Item;
 import ostium.core.site.Node;
 import ostium.core.site.PlainText;
 import ostium.core.site.Section;
-import ostium.core.site.SectionKind;
 import ostium.core.site.Text;
 
 /** What changing a fact does to a document that stands already. */
@@ -24,7 +25,7 @@ class ConsequencesTest {
         State at = state;
         for (Edit edit : edits) {
             State next = edit.apply(at).state();
-            for (Edit consequence : Consequences.of(at, next, Samples.TODAY)) {
+            for (Edit consequence : Consequences.of(at, next, Samples.NOW)) {
                 next = consequence.apply(next).state();
             }
             at = next;
@@ -33,14 +34,14 @@ class ConsequencesTest {
     }
 
     private static String page(State state) {
-        var facts = state.reading(Samples.TODAY).brief().facts();
+        var facts = state.reading(Samples.NOW).brief().facts();
         return String.join(
                 "\n",
                 state.site().texts().map(text -> PlainText.of(text, facts)).toList());
     }
 
     private static Section services(State state) {
-        return state.site().section(SectionKind.SERVICES).orElseThrow();
+        return state.site().section(ServicesSection.KIND).orElseThrow();
     }
 
     @Nested
@@ -80,7 +81,7 @@ class ConsequencesTest {
             State next = new SheetEdit.SetLine("telephone", "0117 496 0199")
                     .apply(kept)
                     .state();
-            assertThat(Consequences.of(kept, next, Samples.TODAY)).isEmpty();
+            assertThat(Consequences.of(kept, next, Samples.NOW)).isEmpty();
         }
 
         @Test
@@ -99,10 +100,10 @@ class ConsequencesTest {
 
         @Test
         void aPracticeThatIsNotSoAnyMoreLosesItsRow() {
-            Section about = kept.site().section(SectionKind.ABOUT).orElseThrow();
+            Section about = kept.site().section(AboutSection.KIND).orElseThrow();
             String fact = about.items().get(0).fact();
             State state = after(kept, new SheetEdit.SetLine(fact, ""));
-            assertThat(state.site().section(SectionKind.ABOUT).orElseThrow().items())
+            assertThat(state.site().section(AboutSection.KIND).orElseThrow().items())
                     .hasSize(about.items().size() - 1);
         }
     }
@@ -126,7 +127,7 @@ class ConsequencesTest {
             State begun = new SheetEdit.SetLine("words", "We sweep by hand.")
                     .apply(State.begun(kept.sheet()))
                     .state();
-            Draft draft = begun.draft(begun.reading(Samples.TODAY));
+            Draft draft = begun.draft(begun.reading(Samples.NOW));
             State told = new WholeEdit.PutDraft(draft.site(), draft.look())
                     .apply(begun)
                     .state();
@@ -134,7 +135,7 @@ class ConsequencesTest {
             assertThat(page(changed)).contains("by ear").doesNotContain("by hand");
 
             String own = told.site()
-                    .section(SectionKind.ABOUT)
+                    .section(AboutSection.KIND)
                     .orElseThrow()
                     .text("own")
                     .orElseThrow()
@@ -150,6 +151,6 @@ class ConsequencesTest {
     void nothingHappensBeforeADraftIsKept() {
         State begun = State.begun(kept.sheet());
         State next = new SheetEdit.SetLine("trade", "tailor").apply(begun).state();
-        assertThat(Consequences.of(begun, next, Samples.TODAY)).isEmpty();
+        assertThat(Consequences.of(begun, next, Samples.NOW)).isEmpty();
     }
 }

@@ -10,18 +10,18 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.Arguments;
 import org.junit.jupiter.params.provider.MethodSource;
+import ostium.core.section.opening.OpeningSection;
 import ostium.core.sheet.TypedSheet.TypedService;
 import ostium.core.site.Node;
 import ostium.core.site.Position;
 import ostium.core.site.Section;
-import ostium.core.site.SectionKind;
 import ostium.core.site.Text;
 
 /** Edits that cannot be, each refused in words an owner understands. */
 class EditLimitsTest {
     private static final State STATE = RandomEdits.kept("ashlatch", 1);
     private static final Section OPENING =
-            STATE.site().section(SectionKind.OPENING).orElseThrow();
+            STATE.site().section(OpeningSection.KIND).orElseThrow();
     private static final String HEADLINE =
             OPENING.text("headline").orElseThrow().id();
     private static final String LEAD = OPENING.text("lead").orElseThrow().id();

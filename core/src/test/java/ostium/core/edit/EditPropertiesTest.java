@@ -20,7 +20,7 @@ class EditPropertiesTest {
     private static Edit step(State state, Edit edit) {
         State after = edit.apply(state).state();
         List<Edit> all = new ArrayList<>(List.of(edit));
-        all.addAll(Consequences.of(state, after, Samples.TODAY));
+        all.addAll(Consequences.of(state, after, Samples.NOW));
         return WholeEdit.of(all);
     }
 

@@ -5,9 +5,10 @@ import java.util.List;
 import java.util.Map;
 import java.util.Random;
 import ostium.core.Samples;
+import ostium.core.base.Seed;
 import ostium.core.draft.Draft;
 import ostium.core.draft.Drafter;
-import ostium.core.draft.Seed;
+import ostium.core.section.SectionKinds;
 import ostium.core.sheet.TypedSheet.TypedRow;
 import ostium.core.sheet.TypedSheet.TypedService;
 import ostium.core.site.Item;
@@ -73,7 +74,8 @@ final class RandomEdits {
             case 12 -> new SectionEdit.PutSection(new Position(site.home().id(), neighbour(site)), copy(section));
             case 13 -> new SectionEdit.ReplaceSection(section.mapTexts(each -> each.withMark(Text.Mark.CONFIRMED)));
             case 14 ->
-                new SectionEdit.SetLayout(section.id(), pick(section.kind().layouts()));
+                new SectionEdit.SetLayout(
+                        section.id(), pick(SectionKinds.of(section).layouts()));
             case 15 -> new ItemEdit.MoveItem(withRows.id(), row, pick(List.of("", row, "elsewhere")));
             case 16 -> new ItemEdit.HideItem(withRows.id(), row, random.nextBoolean());
             case 17 -> new ItemEdit.RemoveItem(withRows.id(), row);
@@ -91,7 +93,8 @@ final class RandomEdits {
             case 24 -> new SheetEdit.MoveRow(fact, pick(List.of("", fact, "elsewhere")));
             case 25 -> new SheetEdit.SetLine("hidden/" + pick(List.of("email", "telephone")), pick(List.of("yes", "")));
             default ->
-                new TextEdit.PutText(section.id(), pick(section.kind().slots()).name(), text(id()));
+                new TextEdit.PutText(
+                        section.id(), pick(SectionKinds.of(section).slots()).name(), text(id()));
         };
     }
 
@@ -102,7 +105,10 @@ final class RandomEdits {
             rows.add(Item.of(id(), item.fact(), Map.of()));
         }
         return new Section(id(), section.kind(), section.layout(), section.anchor(), false, Map.of(), rows)
-                .withText(section.kind().slots().get(0).name(), text(id()));
+                .withText(
+                        SectionKinds.of(section).slotNames().get(0),
+                        text(id()),
+                        SectionKinds.of(section).slotNames());
     }
 
     private Text text(String id) {

@@ -10,9 +10,15 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import ostium.core.Samples;
+import ostium.core.base.Seed;
+import ostium.core.brief.Extent;
 import ostium.core.draft.Drafter;
-import ostium.core.draft.Extent;
-import ostium.core.draft.Seed;
+import ostium.core.section.about.AboutSection;
+import ostium.core.section.enquiry.EnquirySection;
+import ostium.core.section.hours.HoursSection;
+import ostium.core.section.opening.OpeningSection;
+import ostium.core.section.place.PlaceSection;
+import ostium.core.section.services.ServicesSection;
 import ostium.core.sheet.SheetReading;
 import ostium.core.sheet.TypedSheet;
 import ostium.core.site.Item;
@@ -40,7 +46,7 @@ class RedraftTest {
         State at = state;
         for (Edit edit : edits) {
             State next = edit.apply(at).state();
-            for (Edit consequence : Consequences.of(at, next, Samples.TODAY)) {
+            for (Edit consequence : Consequences.of(at, next, Samples.NOW)) {
                 next = consequence.apply(next).state();
             }
             at = next;
@@ -49,7 +55,7 @@ class RedraftTest {
     }
 
     private static State again(State state, long seed) {
-        return after(state, Redraft.whole(state, state.reading(Samples.TODAY), new Seed(seed)));
+        return after(state, Redraft.whole(state, state.reading(Samples.NOW), new Seed(seed)));
     }
 
     private static Text text(State state, SectionKind kind, String slot) {
@@ -76,21 +82,21 @@ class RedraftTest {
     }
 
     private static ostium.core.fact.Facts facts(State state) {
-        return state.reading(Samples.TODAY).brief().facts();
+        return state.reading(Samples.NOW).brief().facts();
     }
 
     @ParameterizedTest
     @ValueSource(longs = {2, 3, 4, 5, 6, 7, 8, 9})
     void keepsConfirmedAndOwnWordsInTheirPlaces(long seed) {
-        State mine = confirmed(own(kept, SectionKind.OPENING, "headline"), SectionKind.ENQUIRY, "heading");
+        State mine = confirmed(own(kept, OpeningSection.KIND, "headline"), EnquirySection.KIND, "heading");
         State next = again(mine, seed);
-        assertThat(text(next, SectionKind.OPENING, "headline")).isEqualTo(text(mine, SectionKind.OPENING, "headline"));
-        assertThat(text(next, SectionKind.ENQUIRY, "heading")).isEqualTo(text(mine, SectionKind.ENQUIRY, "heading"));
+        assertThat(text(next, OpeningSection.KIND, "headline")).isEqualTo(text(mine, OpeningSection.KIND, "headline"));
+        assertThat(text(next, EnquirySection.KIND, "heading")).isEqualTo(text(mine, EnquirySection.KIND, "heading"));
     }
 
     @Test
     void keepsWordsOfRows() {
-        Section about = kept.site().section(SectionKind.ABOUT).orElseThrow();
+        Section about = kept.site().section(AboutSection.KIND).orElseThrow();
         Item row = about.items().get(0);
         State mine = after(kept, new TextEdit.SetText(row.texts().get("says").id(), Text.Mark.OWN, OWN, null));
         for (long seed = 2; seed < 8; seed++) {
@@ -101,52 +107,52 @@ class RedraftTest {
 
     @Test
     void keepsWordsAsideThatHaveNoPlaceInTheNewPlan() {
-        State mine = own(kept, SectionKind.HOURS, "heading");
+        State mine = own(kept, HoursSection.KIND, "heading");
         State without = new SheetEdit.SetLine("hours", "").apply(mine).state();
         State next = again(without, 5);
-        Section aside = next.site().section(SectionKind.HOURS).orElseThrow();
+        Section aside = next.site().section(HoursSection.KIND).orElseThrow();
         assertThat(aside.hidden()).isTrue();
         assertThat(aside.texts().values()).extracting(Text::tree).containsExactly(OWN);
     }
 
     @Test
     void isTakenBackInOneStep() {
-        State mine = own(kept, SectionKind.OPENING, "headline");
-        Edit whole = Redraft.whole(mine, mine.reading(Samples.TODAY), new Seed(5));
+        State mine = own(kept, OpeningSection.KIND, "headline");
+        Edit whole = Redraft.whole(mine, mine.reading(Samples.NOW), new Seed(5));
         Applied applied = whole.apply(mine);
         assertThat(applied.inverse().apply(applied.state()).state()).isEqualTo(mine);
     }
 
     @Test
     void keepsWhatWasHiddenHiddenAndRowsInTheirOrder() {
-        Section services = kept.site().section(SectionKind.SERVICES).orElseThrow();
+        Section services = kept.site().section(ServicesSection.KIND).orElseThrow();
         State mine = after(
                 kept,
                 new SectionEdit.HideSection(
-                        kept.site().section(SectionKind.HOURS).orElseThrow().id(), true),
+                        kept.site().section(HoursSection.KIND).orElseThrow().id(), true),
                 new ItemEdit.MoveItem(services.id(), services.items().get(2).id(), ""),
                 new ItemEdit.HideItem(services.id(), services.items().get(1).id(), true));
         State next = again(mine, 12);
-        assertThat(next.site().section(SectionKind.HOURS).orElseThrow().hidden())
+        assertThat(next.site().section(HoursSection.KIND).orElseThrow().hidden())
                 .isTrue();
-        assertThat(next.site().section(SectionKind.SERVICES).orElseThrow().items())
+        assertThat(next.site().section(ServicesSection.KIND).orElseThrow().items())
                 .extracting(Item::fact, Item::hidden)
-                .containsExactlyElementsOf(mine.site().section(SectionKind.SERVICES).orElseThrow().items().stream()
+                .containsExactlyElementsOf(mine.site().section(ServicesSection.KIND).orElseThrow().items().stream()
                         .map(item -> org.assertj.core.api.Assertions.tuple(item.fact(), item.hidden()))
                         .toList());
     }
 
     @Test
     void laysItOnAFewPagesAndBackWithoutLosingAWord() {
-        State mine = own(own(kept, SectionKind.ABOUT, "heading"), SectionKind.PLACE, "heading");
+        State mine = own(own(kept, AboutSection.KIND, "heading"), PlaceSection.KIND, "heading");
         State few = again(new SheetEdit.SetLine("pages", "few").apply(mine).state(), 3);
         assertThat(few.site().pages()).hasSizeGreaterThan(1);
-        assertThat(few.reading(Samples.TODAY).brief().wishes().extent()).contains(Extent.FEW);
+        assertThat(few.reading(Samples.NOW).brief().wishes().extent()).contains(Extent.FEW);
         State one = again(new SheetEdit.SetLine("pages", "one").apply(few).state(), 4);
         assertThat(one.site().pages()).hasSize(1);
         for (State state : List.of(few, one)) {
-            assertThat(text(state, SectionKind.ABOUT, "heading").tree()).isEqualTo(OWN);
-            assertThat(text(state, SectionKind.PLACE, "heading").tree()).isEqualTo(OWN);
+            assertThat(text(state, AboutSection.KIND, "heading").tree()).isEqualTo(OWN);
+            assertThat(text(state, PlaceSection.KIND, "heading").tree()).isEqualTo(OWN);
             assertThat(state.site().ids().toList()).doesNotHaveDuplicates();
         }
     }
@@ -163,21 +169,21 @@ class RedraftTest {
 
         @Test
         void takesTheSectionsThatHangOnItAwayAndBringsThemBack() {
-            assertThat(tailor.site().section(SectionKind.PLACE)).isPresent();
+            assertThat(tailor.site().section(PlaceSection.KIND)).isPresent();
             State denied = denied(tailor);
-            assertThat(denied.site().section(SectionKind.PLACE)).isEmpty();
+            assertThat(denied.site().section(PlaceSection.KIND)).isEmpty();
             State back = after(denied, new SheetEdit.SetLine("denied/RECEIVES", ""));
-            assertThat(back.site().section(SectionKind.PLACE)).isPresent();
+            assertThat(back.site().section(PlaceSection.KIND)).isPresent();
         }
 
         @Test
         void hidesASectionWithWordsOfTheOwners() {
-            State denied = denied(own(tailor, SectionKind.PLACE, "heading"));
-            Section place = denied.site().section(SectionKind.PLACE).orElseThrow();
+            State denied = denied(own(tailor, PlaceSection.KIND, "heading"));
+            Section place = denied.site().section(PlaceSection.KIND).orElseThrow();
             assertThat(place.hidden()).isTrue();
             assertThat(place.text("heading").orElseThrow().tree()).isEqualTo(OWN);
             State back = after(denied, new SheetEdit.SetLine("denied/RECEIVES", ""));
-            assertThat(back.site().section(SectionKind.PLACE).orElseThrow().hidden())
+            assertThat(back.site().section(PlaceSection.KIND).orElseThrow().hidden())
                     .isFalse();
         }
 
@@ -185,10 +191,10 @@ class RedraftTest {
         void changesNoTextThatDoesNotHangOnIt() {
             State denied = denied(tailor);
             Predicate<Text> hangs = text -> text.origin().needs().stream()
-                    .anyMatch(need -> !denied.reading(Samples.TODAY).brief().carries(need));
+                    .anyMatch(need -> !denied.reading(Samples.NOW).brief().carries(need));
             tailor.site()
                     .sections()
-                    .filter(section -> section.kind() != SectionKind.PLACE)
+                    .filter(section -> !section.kind().equals(PlaceSection.KIND))
                     .forEach(section -> section.texts().values().stream()
                             .filter(hangs.negate())
                             .forEach(text ->
@@ -198,7 +204,7 @@ class RedraftTest {
         @Test
         void leavesNoSuggestedTextThatIsNotSo() {
             State denied = denied(tailor);
-            var brief = denied.reading(Samples.TODAY).brief();
+            var brief = denied.reading(Samples.NOW).brief();
             assertThat(denied.site().texts().filter(text -> text.mark() == Text.Mark.SUGGESTED))
                     .allSatisfy(text -> assertThat(text.origin().needs()).allMatch(brief::carries));
         }

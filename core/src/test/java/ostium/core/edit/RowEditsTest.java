@@ -9,9 +9,10 @@ import org.junit.jupiter.api.Test;
 import ostium.core.Samples;
 import ostium.core.fact.Fact;
 import ostium.core.fact.FactValue;
+import ostium.core.section.questions.QuestionsSection;
+import ostium.core.section.testimonials.TestimonialsSection;
 import ostium.core.sheet.TypedSheet;
 import ostium.core.sheet.TypedSheet.TypedRow;
-import ostium.core.site.SectionKind;
 
 /** Rows of the facts sheet as edits: put, moved, taken out, and what that means for the page. */
 class RowEditsTest {
@@ -79,7 +80,7 @@ class RowEditsTest {
 
     private static State keptWith(List<TypedRow> rows) {
         State begun = State.begun(Samples.sheet("ashlatch").withRows(rows));
-        var draft = begun.draft(begun.reading(Samples.TODAY));
+        var draft = begun.draft(begun.reading(Samples.NOW));
         return new WholeEdit.PutDraft(draft.site(), draft.look()).apply(begun).state();
     }
 
@@ -90,11 +91,11 @@ class RowEditsTest {
     @Test
     void withTheFirstAnswerItsSectionComesAndGoesBackWithIt() {
         State kept = keptWith(List.of());
-        assertThat(kept.site().section(SectionKind.QUESTIONS)).isEmpty();
+        assertThat(kept.site().section(QuestionsSection.KIND)).isEmpty();
 
         SheetEdit.PutRow first = new SheetEdit.PutRow(asked("q", "How much mess?", "None that stays."), "");
         State typed = first.apply(kept).state();
-        List<Edit> follows = Consequences.of(kept, typed, Samples.TODAY);
+        List<Edit> follows = Consequences.of(kept, typed, Samples.NOW);
         assertThat(follows).singleElement().isInstanceOf(SectionEdit.PutSection.class);
         Applied whole = new WholeEdit.Several(
                         java.util.stream.Stream.concat(java.util.stream.Stream.of(first), follows.stream())
@@ -102,7 +103,7 @@ class RowEditsTest {
                 .apply(kept);
         assertThat(whole.state()
                         .site()
-                        .section(SectionKind.QUESTIONS)
+                        .section(QuestionsSection.KIND)
                         .orElseThrow()
                         .items())
                 .hasSize(1);
@@ -111,7 +112,7 @@ class RowEditsTest {
         State second = new SheetEdit.PutRow(asked("r", "How often?", "Once a winter."), "q")
                 .apply(whole.state())
                 .state();
-        assertThat(Consequences.of(whole.state(), second, Samples.TODAY))
+        assertThat(Consequences.of(whole.state(), second, Samples.NOW))
                 .singleElement()
                 .isInstanceOf(ItemEdit.PutItem.class);
     }
@@ -120,19 +121,19 @@ class RowEditsTest {
     void aSectionThatWasRemovedStaysAway() {
         State kept = keptWith(List.of(asked("q", "How much mess?", "None that stays.")));
         String section =
-                kept.site().section(SectionKind.QUESTIONS).orElseThrow().id();
+                kept.site().section(QuestionsSection.KIND).orElseThrow().id();
         State without = new SectionEdit.RemoveSection(section).apply(kept).state();
         State more = new SheetEdit.PutRow(asked("r", "How often?", "Once a winter."), "q")
                 .apply(without)
                 .state();
-        assertThat(Consequences.of(without, more, Samples.TODAY)).isEmpty();
+        assertThat(Consequences.of(without, more, Samples.NOW)).isEmpty();
     }
 
     @Test
     void aQuestionWithoutAnAnswerIsNoFact() {
         State kept = keptWith(List.of(asked("q", "How much mess?", " ")));
-        assertThat(kept.site().section(SectionKind.QUESTIONS)).isEmpty();
-        assertThat(kept.reading(Samples.TODAY).answers().get("question/q").remark())
+        assertThat(kept.site().section(QuestionsSection.KIND)).isEmpty();
+        assertThat(kept.reading(Samples.NOW).answers().get("question/q").remark())
                 .contains("what is the answer?");
     }
 
@@ -140,24 +141,24 @@ class RowEditsTest {
     void rowsOfTestimonialsFollowTheirFacts() {
         TypedSheet sheet = Samples.sheet("ashlatch").withRows(List.of(said("a", "One."), said("b", "Two.")));
         State begun = State.begun(sheet);
-        var draft = begun.draft(begun.reading(Samples.TODAY));
+        var draft = begun.draft(begun.reading(Samples.NOW));
         State kept =
                 new WholeEdit.PutDraft(draft.site(), draft.look()).apply(begun).state();
-        assertThat(kept.site().section(SectionKind.TESTIMONIALS).orElseThrow().items())
+        assertThat(kept.site().section(TestimonialsSection.KIND).orElseThrow().items())
                 .hasSize(2);
         State after = new SheetEdit.RemoveRow("a").apply(kept).state();
-        assertThat(Consequences.of(kept, after, Samples.TODAY)).singleElement().isInstanceOf(ItemEdit.RemoveItem.class);
+        assertThat(Consequences.of(kept, after, Samples.NOW)).singleElement().isInstanceOf(ItemEdit.RemoveItem.class);
         State more = new SheetEdit.PutRow(said("c", "Three."), "b").apply(kept).state();
-        assertThat(Consequences.of(kept, more, Samples.TODAY)).singleElement().isInstanceOf(ItemEdit.PutItem.class);
+        assertThat(Consequences.of(kept, more, Samples.NOW)).singleElement().isInstanceOf(ItemEdit.PutItem.class);
         State silent = new SheetEdit.PutRow(
                         new TypedRow("testimonial", "d", Map.of("words", "No.", "who", "Oona")), "b")
                 .apply(kept)
                 .state();
-        assertThat(Consequences.of(kept, silent, Samples.TODAY)).isEmpty();
-        assertThat(silent.reading(Samples.TODAY).brief().facts().byId("testimonial/d"))
+        assertThat(Consequences.of(kept, silent, Samples.NOW)).isEmpty();
+        assertThat(silent.reading(Samples.NOW).brief().facts().byId("testimonial/d"))
                 .map(Fact::state)
                 .contains(Fact.State.HIDDEN);
-        assertThat(silent.reading(Samples.TODAY).brief().facts().all(FactValue.Testimonial.class))
+        assertThat(silent.reading(Samples.NOW).brief().facts().all(FactValue.Testimonial.class))
                 .hasSize(2);
     }
 }

@@ -9,9 +9,9 @@ import java.util.stream.Stream;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import ostium.core.Samples;
-import ostium.core.draft.Seed;
+import ostium.core.base.Seed;
+import ostium.core.draft.TradeLook;
 import ostium.core.look.House;
-import ostium.core.look.Look;
 import ostium.core.site.Site;
 import ostium.core.trade.TradeCatalogue;
 import tools.jackson.databind.JsonNode;
@@ -49,7 +49,7 @@ class SharedFixturesTest {
         State state = new State(
                 Samples.sheet("ashlatch"),
                 fixtures().site(),
-                Look.of(TradeCatalogue.shipped().byId("chimney-sweep"), House.WORKSHOP, new Seed(1)),
+                TradeLook.of(TradeCatalogue.shipped().byId("chimney-sweep"), House.WORKSHOP, new Seed(1)),
                 null);
         JsonNode after = JSON.readTree(
                 JSON.writeValueAsString(each.edit().apply(state).state().site()));

@@ -28,7 +28,7 @@ class StoredTest {
         State state = Stored.readState(fixture("state-schema-1.json"));
         assertThat(state.isKept()).isFalse();
         assertThat(state.sheet().name()).isEqualTo("Ashlatch Chimney Care");
-        assertThat(state.reading(Samples.TODAY).brief().facts().all(Service.class))
+        assertThat(state.reading(Samples.NOW).brief().facts().all(Service.class))
                 .extracting(Fact::id)
                 .containsExactly("service/sweep", "service/stove", "service/nest-removal");
         assertThat(Stored.readState(Stored.write(state))).isEqualTo(state);

@@ -86,8 +86,9 @@ class FormTest {
     @Test
     void promisesAnAnswerOnlyAsTheOwnerDoes() {
         Facts facts = Facts.none("GB").with(Fact.typed("name", new FactValue.Name("Ashlatch")));
-        assertThat(Form.thanks(facts)).isEqualTo("Your message is with Ashlatch.");
-        assertThat(Form.thanks(facts.with(Fact.typed("promise", new FactValue.AnswerPromise("by noon")))))
+        assertThat(new Form(List.of()).thanks(facts)).isEqualTo("Your message is with Ashlatch.");
+        assertThat(new Form(List.of())
+                        .thanks(facts.with(Fact.typed("promise", new FactValue.AnswerPromise("by noon")))))
                 .isEqualTo("Your message is with Ashlatch. You have an answer by noon.");
     }
 }

@@ -9,6 +9,8 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.Arguments;
 import org.junit.jupiter.params.provider.MethodSource;
 import ostium.core.CaseTable;
+import ostium.core.base.Reading;
+import ostium.core.country.Country;
 
 /** The tables of facts as people type them: what they become, or why they are refused. */
 class FactTablesTest {

@@ -8,6 +8,7 @@ import org.junit.jupiter.api.Nested;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import ostium.core.base.Reading;
 
 /** The readers of single facts, by tables of cases. */
 class PlainFactsTest {

@@ -3,7 +3,6 @@ package ostium.core.format;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.nio.charset.StandardCharsets;
-import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
@@ -12,6 +11,7 @@ import org.junit.jupiter.params.provider.ValueSource;
 import ostium.core.Samples;
 import ostium.core.fact.Fact;
 import ostium.core.fact.Service;
+import ostium.core.hours.BusinessDay;
 import ostium.core.paste.Findings;
 import ostium.core.paste.PasteReader;
 import ostium.core.paste.Source;
@@ -23,7 +23,7 @@ import ostium.core.sheet.TypedSheet.TypedRow;
 
 /** Facts that go out in an open format come in again the same. */
 class FactsOutAndInTest {
-    private static final LocalDate TODAY = Samples.TODAY;
+    private static final BusinessDay TODAY = Samples.TODAY;
 
     /** A sheet with something on nearly every line. */
     private static TypedSheet full(String business) {

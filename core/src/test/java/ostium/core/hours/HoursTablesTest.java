@@ -3,7 +3,8 @@ package ostium.core.hours;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.time.DayOfWeek;
-import java.time.LocalDate;
+import java.time.Instant;
+import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
@@ -16,11 +17,12 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.Arguments;
 import org.junit.jupiter.params.provider.MethodSource;
 import ostium.core.CaseTable;
-import ostium.core.fact.Reading;
+import ostium.core.base.Reading;
 
 /** The tables of hours as people type them, in four languages and the open standard. */
 class HoursTablesTest {
-    private static final LocalDate TODAY = LocalDate.of(2026, 11, 25);
+    private static final Instant NOW = Instant.parse("2026-11-25T12:00:00Z");
+    private static final BusinessDay TODAY = BusinessDay.at(NOW, ZoneId.of("Europe/London"));
 
     static Stream<Arguments> weeks() {
         return CaseTable.arguments(HoursTables.WEEKS, 3);

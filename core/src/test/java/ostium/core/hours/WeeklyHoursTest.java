@@ -15,7 +15,7 @@ import org.junit.jupiter.api.Nested;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
-import ostium.core.fact.Reading;
+import ostium.core.base.Reading;
 
 class WeeklyHoursTest {
     private static final ZoneId LONDON = ZoneId.of("Europe/London");

@@ -7,14 +7,15 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
-import ostium.core.draft.Seed;
+import ostium.core.base.Seed;
+import ostium.core.draft.TradeLook;
 import ostium.core.trade.TradeCatalogue;
 
 class LookWordsTest {
     private static final Seed SEED = new Seed(3);
 
     private static Look look(House house) {
-        return Look.of(TradeCatalogue.shipped().all().get(0), house, SEED);
+        return TradeLook.of(TradeCatalogue.shipped().all().get(0), house, SEED);
     }
 
     private static Look said(String words, Look look) {

@@ -11,7 +11,8 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
 import org.junit.jupiter.params.provider.MethodSource;
-import ostium.core.draft.Seed;
+import ostium.core.base.Seed;
+import ostium.core.draft.TradeLook;
 import ostium.core.trade.Trade;
 import ostium.core.trade.TradeCatalogue;
 
@@ -49,7 +50,7 @@ class PaintCardTest {
             for (Trade trade : TradeCatalogue.shipped().all()) {
                 for (House house : House.values()) {
                     for (long seed = 1; seed <= 4; seed++) {
-                        passes(Look.of(trade, house, new Seed(seed)).paint(), trade.id());
+                        passes(TradeLook.of(trade, house, new Seed(seed)).paint(), trade.id());
                     }
                 }
             }
@@ -81,7 +82,7 @@ class PaintCardTest {
             Random random = new Random(21);
             List<Trade> trades = TradeCatalogue.shipped().all();
             for (int i = 0; i < 120; i++) {
-                Look look = Look.of(trades.get(random.nextInt(trades.size())), new Seed(i));
+                Look look = TradeLook.of(trades.get(random.nextInt(trades.size())), new Seed(i));
                 List<LookStep> taken = new ArrayList<>();
                 for (int step = 0; step < 8; step++) {
                     taken.add(LookStep.values()[random.nextInt(LookStep.values().length)]);
@@ -147,7 +148,7 @@ class PaintCardTest {
 
         @Test
         void isThereAgainWhenAnotherHouseWasTriedInBetween() {
-            Look look = Look.of(TradeCatalogue.shipped().all().get(0), House.WORKSHOP, new Seed(2));
+            Look look = TradeLook.of(TradeCatalogue.shipped().all().get(0), House.WORKSHOP, new Seed(2));
             assertThat(look.withHouse(House.GARDEN).withHouse(House.WORKSHOP).paint())
                     .isEqualTo(look.paint());
         }
@@ -159,7 +160,7 @@ class PaintCardTest {
         void isOneOfItsMoods() {
             for (Trade trade : TradeCatalogue.shipped().all()) {
                 for (long seed = 0; seed < 5; seed++) {
-                    PaintMix mix = Look.of(trade, new Seed(seed)).mix();
+                    PaintMix mix = TradeLook.of(trade, new Seed(seed)).mix();
                     assertThat(PaintMixes.of(trade.moods()))
                             .as(trade.id())
                             .anyMatch(named -> named.mix().equals(mix));
@@ -171,7 +172,8 @@ class PaintCardTest {
         void differsBetweenSeeds() {
             Trade trade = TradeCatalogue.shipped().all().get(0);
             assertThat(java.util.stream.LongStream.range(0, 12)
-                            .mapToObj(seed -> Look.of(trade, new Seed(seed)).mix())
+                            .mapToObj(
+                                    seed -> TradeLook.of(trade, new Seed(seed)).mix())
                             .distinct()
                             .count())
                     .isGreaterThan(2);
@@ -192,7 +194,7 @@ class PaintCardTest {
         void isOftenTakenByAHouseAsItIs(House house) {
             long taken = TradeCatalogue.shipped().all().stream()
                     .filter(trade -> {
-                        Look look = Look.of(trade, house, new Seed(4));
+                        Look look = TradeLook.of(trade, house, new Seed(4));
                         return look.paint().trim().equals(look.mix().trim());
                     })
                     .count();

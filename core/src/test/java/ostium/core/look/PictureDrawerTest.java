@@ -23,15 +23,21 @@ class PictureDrawerTest {
         "electrician, facade"
     })
     void aTradeGetsTheSceneOfItsWork(String trade, String scene) {
-        assertThat(PictureDrawer.of(TradeCatalogue.shipped().byId(trade)).id()).isEqualTo(scene);
+        assertThat(PictureDrawer.suiting(
+                                TradeCatalogue.shipped().byId(trade).motif(),
+                                TradeCatalogue.shipped().byId(trade).family())
+                        .id())
+                .isEqualTo(scene);
     }
 
     @Test
     void everyTradeGetsOneAndEveryFamilyItsOwn() {
         assertThat(TradeCatalogue.shipped().all())
-                .allSatisfy(trade -> assertThat(PictureDrawer.of(trade)).isNotNull());
+                .allSatisfy(trade -> assertThat(PictureDrawer.suiting(trade.motif(), trade.family()))
+                        .isNotNull());
         assertThat(TradeCatalogue.shipped().all().stream()
-                        .map(trade -> PictureDrawer.of(trade).id())
+                        .map(trade -> PictureDrawer.suiting(trade.motif(), trade.family())
+                                .id())
                         .distinct()
                         .count())
                 .isEqualTo(PictureDrawer.all().size());

@@ -5,19 +5,22 @@ import static org.assertj.core.api.Assertions.assertThatCode;
 
 import java.nio.charset.Charset;
 import java.nio.charset.StandardCharsets;
-import java.time.LocalDate;
+import java.time.Instant;
+import java.time.ZoneId;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
-import ostium.core.fact.Reading;
+import ostium.core.base.Reading;
+import ostium.core.hours.BusinessDay;
 import ostium.core.sheet.Line;
 import ostium.core.sheet.TypedSheet;
 
 /** Sources that are broken, too large, or not what they say: a clear sentence, nothing lost, nothing hanging. */
 class BadSourcesTest {
-    private static final LocalDate TODAY = LocalDate.of(2026, 11, 25);
+    private static final Instant NOW = Instant.parse("2026-11-25T12:00:00Z");
+    private static final BusinessDay TODAY = BusinessDay.at(NOW, ZoneId.of("Europe/London"));
 
     private static Findings read(Source source) {
         return PasteReader.read(source, TypedSheet.empty("GB", 1), TODAY);

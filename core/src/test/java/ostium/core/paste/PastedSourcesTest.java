@@ -3,17 +3,20 @@ package ostium.core.paste;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.nio.charset.StandardCharsets;
-import java.time.LocalDate;
+import java.time.Instant;
+import java.time.ZoneId;
 import java.util.List;
 import java.util.stream.Collectors;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
+import ostium.core.hours.BusinessDay;
 import ostium.core.paste.PastedSources.Pasted;
 import ostium.core.sheet.TypedSheet;
 
 /** Every source gives its proposals: name, value and how sure; choices; what was not understood. */
 class PastedSourcesTest {
-    private static final LocalDate TODAY = LocalDate.of(2026, 11, 25);
+    private static final Instant NOW = Instant.parse("2026-11-25T12:00:00Z");
+    private static final BusinessDay TODAY = BusinessDay.at(NOW, ZoneId.of("Europe/London"));
 
     static List<Pasted> sources() {
         return PastedSources.ALL;

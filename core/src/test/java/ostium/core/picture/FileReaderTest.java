@@ -13,7 +13,7 @@ import org.junit.jupiter.params.provider.Arguments;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
 import org.junit.jupiter.params.provider.ValueSource;
-import ostium.core.fact.Reading;
+import ostium.core.base.Reading;
 import ostium.core.fact.StoredFile;
 
 /** What an owner gives is judged by its content, made upright, and kept with nothing beside the picture. */

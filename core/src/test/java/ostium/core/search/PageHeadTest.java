@@ -4,7 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import org.junit.jupiter.api.Test;
 import ostium.core.Samples;
-import ostium.core.draft.Brief;
+import ostium.core.brief.Brief;
 import ostium.core.fact.Facts;
 import ostium.core.trade.TradeCatalogue;
 
@@ -27,7 +27,7 @@ class PageHeadTest {
 
     @Test
     void isNeverInvented() {
-        PageHead head = PageHead.of(Brief.of(Facts.none("GB"), Samples.TODAY));
+        PageHead head = PageHead.of(Brief.of(Facts.none("GB"), Samples.NOW));
         assertThat(head.title()).isEmpty();
     }
 }

@@ -9,20 +9,22 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import ostium.core.Samples;
+import ostium.core.base.Seed;
 import ostium.core.draft.Draft;
 import ostium.core.draft.Drafter;
-import ostium.core.draft.Seed;
 import ostium.core.edit.Edit;
 import ostium.core.edit.SectionEdit;
 import ostium.core.edit.SheetEdit;
 import ostium.core.edit.State;
 import ostium.core.edit.TextEdit;
 import ostium.core.edit.WholeEdit;
+import ostium.core.section.enquiry.EnquirySection;
+import ostium.core.section.hours.HoursSection;
+import ostium.core.section.opening.OpeningSection;
 import ostium.core.sheet.Line;
 import ostium.core.sheet.TypedSheet;
 import ostium.core.sheet.TypedSheet.TypedRow;
 import ostium.core.site.Node;
-import ostium.core.site.SectionKind;
 import ostium.core.site.Text;
 
 /** The rules that block publishing. */
@@ -45,7 +47,7 @@ class SnagsTest {
 
     private final State site = kept("ashlatch");
     private final String lead = site.site()
-            .section(SectionKind.OPENING)
+            .section(OpeningSection.KIND)
             .orElseThrow()
             .text("lead")
             .orElseThrow()
@@ -57,7 +59,7 @@ class SnagsTest {
     }
 
     private static List<Snag> snags(State state) {
-        return Snags.of(state, state.reading(Samples.TODAY));
+        return Snags.of(state, state.reading(Samples.NOW));
     }
 
     private static List<String> rules(State state) {
@@ -112,7 +114,7 @@ class SnagsTest {
                 new SheetEdit.SetLine("telephone", ""),
                 new SheetEdit.SetLine("email", ""),
                 new SectionEdit.RemoveSection(
-                        site.site().section(SectionKind.ENQUIRY).orElseThrow().id()));
+                        site.site().section(EnquirySection.KIND).orElseThrow().id()));
         assertThat(rules(state)).contains("no-open-door");
         assertThat(rules(after(state, new SheetEdit.SetLine("telephone", "0117 496 0142"))))
                 .doesNotContain("no-open-door");
@@ -147,7 +149,7 @@ class SnagsTest {
                 site,
                 lead(new Node.LinkTo("#hours", List.of(new Node.Words("our hours")))),
                 new SectionEdit.HideSection(
-                        site.site().section(SectionKind.HOURS).orElseThrow().id(), true));
+                        site.site().section(HoursSection.KIND).orElseThrow().id(), true));
         assertThat(snags(state)).extracting(Snag::words).containsExactly("The link “our hours” leads nowhere.");
     }
 
@@ -181,7 +183,7 @@ class SnagsTest {
     @Test
     void hiddenSectionsHaveNoSnags() {
         State wrong = after(site, lead(new Node.LinkTo("#nowhere", List.of(new Node.Words("x")))));
-        String opening = site.site().section(SectionKind.OPENING).orElseThrow().id();
+        String opening = site.site().section(OpeningSection.KIND).orElseThrow().id();
         assertThat(rules(after(wrong, new SectionEdit.HideSection(opening, true))))
                 .isEmpty();
     }
@@ -195,12 +197,12 @@ class SnagsTest {
                     .with(Line.NAME, "Somebody of Tolver")
                     .with(Line.EMAIL, "a@tolver.example");
             State begun = State.begun(more.apply(sheet));
-            Draft draft = begun.draft(begun.reading(Samples.TODAY));
+            Draft draft = begun.draft(begun.reading(Samples.NOW));
             State kept = after(
                     begun,
                     new WholeEdit.PutDraft(draft.site(), draft.look()),
                     new WholeEdit.SendMessagesTo(List.of("a@tolver.example")));
-            return Snags.of(kept, kept.reading(Samples.TODAY)).stream()
+            return Snags.of(kept, kept.reading(Samples.NOW)).stream()
                     .filter(snag -> snag.level() == Snag.Level.MUST)
                     .map(Snag::rule)
                     .toList();
@@ -248,10 +250,10 @@ class SnagsTest {
         String file = "ab".repeat(32) + " jpeg 800x600 1";
         TypedRow silent = new TypedRow("picture", "p", Map.of("file", file, "use", "opening"));
         State pictured = after(site, new SheetEdit.PutRow(silent, ""));
-        assertThat(Snags.of(pictured, pictured.reading(Samples.TODAY)))
+        assertThat(Snags.of(pictured, pictured.reading(Samples.NOW)))
                 .extracting(Snag::rule)
                 .containsExactly("picture-without-words");
         State described = after(pictured, new SheetEdit.SetLine("picture/p/alternative", "A brush going up a flue"));
-        assertThat(Snags.of(described, described.reading(Samples.TODAY))).isEmpty();
+        assertThat(Snags.of(described, described.reading(Samples.NOW))).isEmpty();
     }
 }

@@ -1,0 +1,98 @@
+package ostium.app.publishing;
+
+import com.github.kagkarlsson.scheduler.task.Task;
+import com.github.kagkarlsson.scheduler.task.helper.Tasks;
+import com.github.kagkarlsson.scheduler.task.schedule.FixedDelay;
+import java.time.Duration;
+import org.springframework.context.ApplicationEventPublisher;
+import org.springframework.context.event.EventListener;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.support.TransactionTemplate;
+import ostium.app.publishing.PublicationMapper.LivePublication;
+import ostium.app.queue.QueuedWork;
+import ostium.app.site.Readings;
+import ostium.app.site.SheetChanged;
+import ostium.app.site.SiteService;
+import ostium.core.edit.State;
+import ostium.core.edit.Stored;
+import ostium.core.sheet.Line;
+
+/**
+ * Keeps what public pages say of the hours right without a publish. A day that differs acts at once (decision 2): the week is
+ * that of the published version, the days that differ are those of the sheet as it stands. The list of changes reaches 400 days
+ * ahead and is renewed every day.
+ */
+@Service
+class OpeningNow implements QueuedWork {
+    private static final Duration ROUND = Duration.ofHours(6);
+
+    private final PublicationMapper publications;
+    private final SiteService sites;
+    private final Readings readings;
+    private final StandingParts parts;
+    private final ApplicationEventPublisher events;
+    private final TransactionTemplate transactions;
+
+    OpeningNow(
+            PublicationMapper publications,
+            SiteService sites,
+            Readings readings,
+            StandingParts parts,
+            ApplicationEventPublisher events,
+            TransactionTemplate transactions) {
+        this.publications = publications;
+        this.sites = sites;
+        this.readings = readings;
+        this.parts = parts;
+        this.events = events;
+        this.transactions = transactions;
+    }
+
+    /** A sheet has changed: in the same transaction the public pages are told, if it concerns them. */
+    @EventListener
+    @Transactional
+    public void changed(SheetChanged changed) {
+        publications
+                .addressOf(changed.site())
+                .map(PublicationMapper.Address::publication)
+                .flatMap(publications::byId)
+                .ifPresent(live -> renew(live, changed.state()));
+    }
+
+    @Override
+    public Task<Void> task() {
+        return Tasks.recurring("opening-now", FixedDelay.of(ROUND)).execute((instance, context) -> renewAll());
+    }
+
+    void renewAll() {
+        for (Long publication : publications.livePublications()) {
+            transactions.executeWithoutResult(status -> publications
+                    .byId(publication)
+                    .ifPresent(
+                            live -> sites.byId(live.site()).map(sites::state).ifPresent(state -> renew(live, state))));
+        }
+    }
+
+    private void renew(LivePublication live, State present) {
+        if (live.url() == null) {
+            return;
+        }
+        State published = Stored.readState(live.state());
+        State now = published.withSheet(
+                published.sheet().with(Line.EXCEPTIONS, present.sheet().line(Line.EXCEPTIONS)));
+        String opening = parts.opening(readings.of(now), live.url());
+        if (opening.equals(live.opening())) {
+            return;
+        }
+        long number = publications.lockCounter() + 1;
+        publications.setCounter(number);
+        publications.setOpening(live.id(), opening);
+        publications.touch(live.id(), number);
+        publications
+                .addressOf(live.site())
+                .map(PublicationMapper.Address::host)
+                .ifPresent(host -> PublishingService.afterCommit(
+                        () -> events.publishEvent(new PublishingService.HostChanged(host))));
+    }
+}

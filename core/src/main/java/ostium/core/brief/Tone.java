@@ -1,0 +1,59 @@
+package ostium.core.brief;
+
+import java.util.Arrays;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import ostium.core.base.DataFile;
+import ostium.core.trade.Trade;
+
+/** The way a page speaks. What a tone says differs in the patterns it uses; what is true does not differ. */
+public enum Tone {
+    PLAIN("Plain"),
+    WARM("Warm"),
+    BRISK("Brisk"),
+    FORMAL("Formal"),
+    LIGHT("Light");
+
+    /**
+     * What tones are like, from {@code words/en/tones.yaml}.
+     *
+     * @param sentences by tone, the number of words a sentence holds well
+     * @param families by family of trades, the tones that suit it, the best first
+     */
+    private record Manners(Map<Tone, Integer> sentences, Map<String, List<Tone>> families) {}
+
+    private static final Manners MANNERS = DataFile.read("/ostium/words/en/tones.yaml", Manners.class);
+
+    private final String words;
+
+    Tone(String words) {
+        this.words = words;
+    }
+
+    /** What an owner calls it. */
+    public String words() {
+        return words;
+    }
+
+    /** Its name on the sheet and in commands: {@code warm}. */
+    public String id() {
+        return name().toLowerCase(Locale.ROOT);
+    }
+
+    /** The tone of a name; empty for any other word. */
+    public static Optional<Tone> named(String id) {
+        return Arrays.stream(values()).filter(tone -> tone.id().equals(id)).findFirst();
+    }
+
+    /** Words in a sentence up to which it reads well in this tone. */
+    public int longestSentence() {
+        return MANNERS.sentences().get(this);
+    }
+
+    /** Tones that suit a trade, the best first. */
+    public static List<Tone> suiting(Trade trade) {
+        return MANNERS.families().getOrDefault(trade.family(), List.of(PLAIN));
+    }
+}

@@ -1,0 +1,12 @@
+package ostium.core.door;
+
+import java.util.List;
+import ostium.core.fact.Facts;
+import ostium.core.site.Site;
+
+/**
+ * What doors stand on: the facts, the pages, and where messages go.
+ *
+ * @param messagesTo mail addresses that messages from the form go to
+ */
+public record Premises(Facts facts, Site site, List<String> messagesTo) {}

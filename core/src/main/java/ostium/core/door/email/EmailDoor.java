@@ -1,0 +1,26 @@
+package ostium.core.door.email;
+
+import java.util.Optional;
+import ostium.core.door.DoorDescriptor;
+import ostium.core.door.DoorKind;
+import ostium.core.door.Premises;
+import ostium.core.fact.EmailAddress;
+
+/** Writing mail (RFC 6068). */
+public final class EmailDoor extends DoorDescriptor {
+    public static final DoorKind KIND = new DoorKind("email");
+
+    public EmailDoor() {
+        super(KIND);
+    }
+
+    @Override
+    protected Optional<String> lacks(Premises premises) {
+        return premises.facts().one(EmailAddress.class).isPresent() ? Optional.empty() : Optional.of("email");
+    }
+
+    @Override
+    public Optional<String> address(Premises premises) {
+        return premises.facts().one(EmailAddress.class).map(email -> "mailto:" + email.ascii());
+    }
+}

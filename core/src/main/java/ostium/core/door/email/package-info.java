@@ -1,0 +1,2 @@
+/** Writing mail (RFC 6068). */
+package ostium.core.door.email;

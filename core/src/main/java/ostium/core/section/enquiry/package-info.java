@@ -1,0 +1,2 @@
+/** The form that messages are left through. */
+package ostium.core.section.enquiry;

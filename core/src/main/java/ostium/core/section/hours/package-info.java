@@ -1,0 +1,2 @@
+/** The week, and the days that differ. */
+package ostium.core.section.hours;

@@ -1,0 +1,2 @@
+/** What people ask, with the owner’s answers as rows. */
+package ostium.core.section.questions;

@@ -1,0 +1,2 @@
+/** What customers said. Its rows are their words. */
+package ostium.core.section.testimonials;

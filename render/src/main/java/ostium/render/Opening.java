@@ -1,0 +1,98 @@
+package ostium.render;
+
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
+import ostium.core.brief.Brief;
+import ostium.core.fact.Facts;
+import ostium.core.hours.OpeningChange;
+import ostium.core.hours.OpeningChanges;
+
+/**
+ * The parts of a page that change with the hours, and not with a publication: the list the script compares the clock with, the
+ * days that differ, and what search engines are told. Stored beside a publication, and put into its pages as they are served.
+ *
+ * @param changes the changes as the script reads them, JSON
+ * @param special the days that differ, HTML; empty when none do
+ * @param jsonLd the business as schema.org JSON-LD
+ */
+public record Opening(String changes, String special, String jsonLd) {
+    private static final String CHANGES = "<script type=\"application/json\" id=\"opening-changes\">";
+    private static final String JSON_LD = "<script type=\"application/ld+json\">";
+    private static final String SCRIPT_END = "</script>";
+    private static final String SPECIAL = "<!--special-hours-->";
+    private static final String SPECIAL_END = "<!--/special-hours-->";
+
+    /**
+     * @param brief facts with the exceptions as they are now
+     * @param url canonical address of the site, or empty
+     */
+    public static Opening of(Brief brief, String url) {
+        return new Opening(changes(brief), special(new ReachFacts(brief).specialHours()), JsonLd.of(brief, url));
+    }
+
+    /** The page with these parts in place of those it was rendered with. */
+    public String in(String page) {
+        String changed = between(page, CHANGES, SCRIPT_END, changes);
+        changed = between(changed, JSON_LD, SCRIPT_END, jsonLd);
+        return between(changed, SPECIAL, SPECIAL_END, special);
+    }
+
+    private static String between(String page, String start, String end, String words) {
+        int from = page.indexOf(start);
+        int to = from < 0 ? -1 : page.indexOf(end, from);
+        return to < 0 ? page : page.substring(0, from + start.length()) + words + page.substring(to);
+    }
+
+    /** The parts as they stand in a page when it is rendered. */
+    String changesElement() {
+        return CHANGES + changes + SCRIPT_END;
+    }
+
+    String jsonLdElement() {
+        return JSON_LD + jsonLd + SCRIPT_END;
+    }
+
+    String specialElement() {
+        return SPECIAL + special + SPECIAL_END;
+    }
+
+    private static String special(List<String> lines) {
+        return lines.isEmpty()
+                ? ""
+                : lines.stream()
+                        .map(line -> "<li dir=\"auto\">" + TextHtml.escape(line) + "</li>")
+                        .collect(Collectors.joining("", "<ul class=\"other\">", "</ul>"));
+    }
+
+    /**
+     * {@code from} is a minute since 1970; {@code steps} are pairs of minutes since the one before and the number of the words,
+     * {@code says} with whether the business is open.
+     */
+    private static String changes(Brief brief) {
+        Facts facts = brief.facts();
+        Instant from = brief.today()
+                .date()
+                .minusDays(1)
+                .atStartOfDay(brief.today().zone())
+                .toInstant();
+        List<OpeningChange> changes = facts.openingTimes()
+                .map(times -> OpeningChanges.of(times, facts.zone(), from, OpeningChanges.DAYS))
+                .orElse(List.of());
+        Map<String, Integer> says = new LinkedHashMap<>();
+        List<String> steps = new ArrayList<>();
+        long before = from.getEpochSecond() / 60;
+        for (OpeningChange change : changes) {
+            String said = "[" + Json.quoted(change.words()) + "," + (change.open() ? 1 : 0) + "]";
+            int number = says.computeIfAbsent(said, words -> says.size());
+            long at = change.at().getEpochSecond() / 60;
+            steps.add((at - before) + "," + number);
+            before = at;
+        }
+        return "{\"from\":" + from.getEpochSecond() / 60 + ",\"says\":[" + String.join(",", says.keySet())
+                + "],\"steps\":[" + String.join(",", steps) + "]}";
+    }
+}

@@ -1,0 +1,6 @@
+import { sendInPlace } from './form';
+import { keepSaying } from './now';
+
+/* The page works without this. It says whether the business is open now, and sends the form without leaving. */
+keepSaying();
+sendInPlace();
