@@ -18,11 +18,11 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.Arguments;
 import org.junit.jupiter.params.provider.MethodSource;
+import ostium.core.base.Seed;
 import ostium.core.brief.Brief;
+import ostium.core.brief.Extent;
 import ostium.core.draft.Draft;
 import ostium.core.draft.Drafter;
-import ostium.core.brief.Extent;
-import ostium.core.base.Seed;
 import ostium.core.look.Colour;
 import ostium.core.look.House;
 import ostium.core.look.Look;
@@ -30,6 +30,7 @@ import ostium.core.look.PaintMixes;
 import ostium.core.look.Shape;
 import ostium.core.look.TypePair;
 import ostium.core.look.TypePairs;
+import ostium.core.section.SectionKinds;
 import ostium.core.sheet.Line;
 import ostium.core.sheet.SheetReader;
 import ostium.core.sheet.TypedSheet;
@@ -225,7 +226,9 @@ class HousesTest {
                 drafted.site()
                         .mapSections(section -> section.withLayout(section.kind()
                                 .layouts()
-                                .get(Math.min(layout, section.kind().layouts().size() - 1)))),
+                                .get(Math.min(
+                                        layout,
+                                        SectionKinds.of(section).layouts().size() - 1)))),
                 look,
                 drafted.plan());
     }
@@ -242,7 +245,8 @@ class HousesTest {
                                                 ostium.core.site.Text.Mark.OWN,
                                                 List.of(new ostium.core.site.Node.Paragraph(
                                                         List.of(new ostium.core.site.Node.Words(LONG_HEADLINE)))),
-                                                text.origin())))
+                                                text.origin()),
+                                        SectionKinds.of(section).slotNames()))
                                 .orElse(section)),
                 draft.look(),
                 draft.plan());
@@ -267,7 +271,9 @@ class HousesTest {
                             .toList())
                     .withRows(rows(trade));
         }
-        Brief read = SheetReader.read(sheet, java.time.Instant.parse("2026-11-26T12:00:00Z")).brief().withForm(true);
+        Brief read = SheetReader.read(sheet, java.time.Instant.parse("2026-11-26T12:00:00Z"))
+                .brief()
+                .withForm(true);
         return read.withWishes(read.wishes().withHouse(house).withExtent(Extent.ONE));
     }
 

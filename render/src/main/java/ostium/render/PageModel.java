@@ -56,7 +56,7 @@ public final class PageModel {
                 draft.doors().found(brief.facts(), draft.site(), brief.today().end()));
         this.opening = Opening.of(brief, target.url());
         this.work = new WorkFacts(facts(), draft);
-        this.pictures = new PictureFacts(facts());
+        this.pictures = new PictureFacts(facts(), draft.site());
     }
 
     // ---- the page as a whole -------------------------------------------------------------------------------------

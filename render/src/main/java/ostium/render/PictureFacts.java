@@ -11,14 +11,19 @@ import ostium.core.fact.Facts;
 import ostium.core.fact.Picture;
 import ostium.core.picture.Rendition;
 import ostium.core.picture.Renditions;
+import ostium.core.section.SectionKinds;
+import ostium.core.site.Section;
+import ostium.core.site.Site;
 
 /** The owner's pictures and files as a page shows them. Holds no rule of its own. */
 public final class PictureFacts {
     private final Facts facts;
+    private final Site site;
     private final String name;
 
-    PictureFacts(Facts facts) {
+    PictureFacts(Facts facts, Site site) {
         this.facts = facts;
+        this.site = site;
         this.name = facts.say("name", "").orElse("");
     }
 
@@ -62,11 +67,25 @@ public final class PictureFacts {
         return facts.all(Document.class).stream().map(Fact::value).toList();
     }
 
+    /** The pictures of a section, each with its row, as far as visitors see them. */
+    public List<ShownPicture> of(Section section) {
+        return section.shownItems().stream()
+                .flatMap(item -> facts.given(item.fact(), Picture.class).stream())
+                .map(picture -> new ShownPicture(picture, picture.alternative()))
+                .toList();
+    }
+
+    /** The pictures that sections show, as their kinds say. */
+    private Stream<Picture> inSections() {
+        return site.shownSections()
+                .flatMap(section -> SectionKinds.of(section).pictures(section, facts))
+                .map(Fact::value);
+    }
+
     /** Every file a page refers to. */
     List<KeptFile> files() {
         List<KeptFile> files = new ArrayList<>();
-        Stream.of(Picture.Use.LOGO, Picture.Use.ICON, Picture.Use.OPENING)
-                .flatMap(use -> picture(use).stream())
+        Stream.concat(Stream.of(Picture.Use.LOGO, Picture.Use.ICON).flatMap(use -> picture(use).stream()), inSections())
                 .forEach(picture -> {
                     for (Rendition each : Renditions.of(picture)) {
                         files.add(new KeptFile(each.path(), each.format().contentType(), picture, picture.file()));
@@ -86,7 +105,7 @@ public final class PictureFacts {
     /** Rules of the stylesheet that keep what matters in every crop. */
     String css() {
         TreeSet<String> rules = new TreeSet<>();
-        Optional.ofNullable(opening()).map(ShownPicture::rule).ifPresent(rules::add);
+        inSections().map(picture -> new ShownPicture(picture, "").rule()).forEach(rules::add);
         return String.join("", rules);
     }
 }

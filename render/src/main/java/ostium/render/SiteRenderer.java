@@ -103,8 +103,8 @@ public final class SiteRenderer {
     }
 
     /** The files of the site whose bytes the owner gave: each size of each picture on it, and what can be taken away. */
-    public List<KeptFile> keptFiles(Brief brief) {
-        return new PictureFacts(brief.facts()).files();
+    public List<KeptFile> keptFiles(Brief brief, Draft draft) {
+        return new PictureFacts(brief.facts(), draft.site()).files();
     }
 
     /** The page of the enquiry form alone, to be {@linkplain FormPage filled} with what was typed; empty without a form. */
@@ -133,7 +133,7 @@ public final class SiteRenderer {
                 .one(FactValue.Hours.class)
                 .map(FactValue.Hours::week)
                 .orElse(null);
-        PictureFacts pictures = new PictureFacts(brief.facts());
+        PictureFacts pictures = new PictureFacts(brief.facts(), draft.site());
         Shared shared = new Shared(draft.look(), hours, pictures.opening() == null, pictures.css());
         synchronized (drawn) {
             return drawn.computeIfAbsent(shared, SiteRenderer::parts);

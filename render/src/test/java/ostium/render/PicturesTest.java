@@ -13,6 +13,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import ostium.core.base.Seed;
 import ostium.core.brief.Brief;
+import ostium.core.draft.Draft;
 import ostium.core.draft.Drafter;
 import ostium.core.sheet.TypedSheet;
 import ostium.core.sheet.TypedSheet.TypedRow;
@@ -30,7 +31,7 @@ class PicturesTest {
         return new TypedRow("picture", use, lines);
     }
 
-    private record Drawn(Brief brief, List<RenderedFile> files) {
+    private record Drawn(Brief brief, Draft draft, List<RenderedFile> files) {
         Document page() {
             return Jsoup.parse(files.get(0).text());
         }
@@ -54,7 +55,10 @@ class PicturesTest {
     private static Drawn drawn(long seed, TypedRow... rows) {
         TypedSheet sheet = Pages.demo("ashlatch").withRows(List.of(rows));
         Brief brief = Pages.brief(sheet);
-        return new Drawn(brief, Pages.files(brief, seed, Target.published("https://a.example/")));
+        return new Drawn(
+                brief,
+                Drafter.draft(brief, new Seed(seed)),
+                Pages.files(brief, seed, Target.published("https://a.example/")));
     }
 
     @ParameterizedTest
@@ -71,7 +75,7 @@ class PicturesTest {
 
         assertThat(drawn.named()).isNotEmpty();
         assertThat(HtmlCheck.findings(drawn.files().get(0).text())).isEmpty();
-        assertThat(SiteRenderer.shipped().keptFiles(drawn.brief()))
+        assertThat(SiteRenderer.shipped().keptFiles(drawn.brief(), drawn.draft()))
                 .extracting(KeptFile::path)
                 .containsAll(drawn.named())
                 .doesNotHaveDuplicates();
@@ -122,7 +126,8 @@ class PicturesTest {
     void aPageWithoutPicturesIsDrawnAsBefore() {
         Drawn drawn = drawn(1);
         assertThat(drawn.named()).isEmpty();
-        assertThat(SiteRenderer.shipped().keptFiles(drawn.brief())).isEmpty();
+        assertThat(SiteRenderer.shipped().keptFiles(drawn.brief(), drawn.draft()))
+                .isEmpty();
         assertThat(drawn.page().select(".mark svg")).isNotEmpty();
     }
 

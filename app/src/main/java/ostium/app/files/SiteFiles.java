@@ -5,6 +5,7 @@ import java.util.Optional;
 import org.springframework.stereotype.Service;
 import ostium.app.site.StoredSite;
 import ostium.core.brief.Brief;
+import ostium.core.draft.Draft;
 import ostium.core.fact.Document;
 import ostium.core.fact.Fact;
 import ostium.core.fact.Picture;
@@ -48,8 +49,8 @@ public class SiteFiles {
      *
      * @throws FileGone if a file was given to another site, or is not there any more
      */
-    public List<Content> all(StoredSite site, Brief brief) {
-        return SiteRenderer.shipped().keptFiles(brief).stream()
+    public List<Content> all(StoredSite site, Brief brief, Draft draft) {
+        return SiteRenderer.shipped().keptFiles(brief, draft).stream()
                 .map(file -> of(site, brief, file.path()).orElseThrow(() -> new FileGone(file)))
                 .toList();
     }

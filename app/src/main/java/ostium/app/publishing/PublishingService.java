@@ -24,6 +24,7 @@ import ostium.app.site.SiteService;
 import ostium.app.site.StoredSite;
 import ostium.app.web.Origins;
 import ostium.app.web.Problem;
+import ostium.core.draft.Draft;
 import ostium.core.edit.Changes;
 import ostium.core.edit.State;
 import ostium.core.edit.Stored;
@@ -88,7 +89,7 @@ public class PublishingService implements SiteOutlook {
         SheetReading reading = sites.read(state);
         requirePublishable(state, reading);
         // Sizes that are missing take seconds to make: that comes before anything is locked.
-        List<SiteFiles.Content> pictures = pictures(site, reading);
+        List<SiteFiles.Content> pictures = pictures(site, reading, state.draft(reading));
         return transactions.execute(status -> publish(site, name, state, reading, pictures));
     }
 
@@ -242,9 +243,9 @@ public class PublishingService implements SiteOutlook {
         return name;
     }
 
-    private List<SiteFiles.Content> pictures(StoredSite site, SheetReading reading) {
+    private List<SiteFiles.Content> pictures(StoredSite site, SheetReading reading, Draft draft) {
         try {
-            return given.all(site, reading.brief());
+            return given.all(site, reading.brief(), draft);
         } catch (SiteFiles.FileGone e) {
             throw Problem.at("snags", "A picture or file of this site is not there any more. Give it again.");
         }
