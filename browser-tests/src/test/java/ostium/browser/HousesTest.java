@@ -224,13 +224,14 @@ class HousesTest {
         }
         return new Draft(
                 drafted.site()
-                        .mapSections(section -> section.withLayout(section.kind()
-                                .layouts()
-                                .get(Math.min(
-                                        layout,
-                                        SectionKinds.of(section).layouts().size() - 1)))),
+                        .mapSections(section -> section.withLayout(
+                                layout(SectionKinds.of(section).layouts(), layout))),
                 look,
                 drafted.plan());
+    }
+
+    private static String layout(List<String> layouts, int wished) {
+        return layouts.get(Math.min(wished, layouts.size() - 1));
     }
 
     private static Draft withHeadline(Draft draft) {
