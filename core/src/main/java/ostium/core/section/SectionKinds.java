@@ -7,6 +7,7 @@ import java.util.Optional;
 import ostium.core.section.about.AboutSection;
 import ostium.core.section.enquiry.EnquirySection;
 import ostium.core.section.footer.FooterSection;
+import ostium.core.section.gallery.GallerySection;
 import ostium.core.section.hours.HoursSection;
 import ostium.core.section.masthead.MastheadSection;
 import ostium.core.section.opening.OpeningSection;
@@ -38,7 +39,8 @@ public final class SectionKinds {
                         new PlaceSection(),
                         new QuestionsSection(),
                         new EnquirySection(),
-                        new FooterSection())
+                        new FooterSection(),
+                        new GallerySection())
                 .forEach(kind -> ALL.put(kind.kind(), kind));
     }
 
