@@ -15,6 +15,7 @@ import ostium.core.section.place.PlaceSection;
 import ostium.core.section.questions.QuestionsSection;
 import ostium.core.section.services.ServicesSection;
 import ostium.core.section.testimonials.TestimonialsSection;
+import ostium.core.section.text.TextSection;
 import ostium.core.site.Section;
 import ostium.core.site.SectionKind;
 
@@ -40,7 +41,8 @@ public final class SectionKinds {
                         new QuestionsSection(),
                         new EnquirySection(),
                         new FooterSection(),
-                        new GallerySection())
+                        new GallerySection(),
+                        new TextSection())
                 .forEach(kind -> ALL.put(kind.kind(), kind));
     }
 

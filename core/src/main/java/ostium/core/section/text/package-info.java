@@ -1,0 +1,2 @@
+/** Free text: words of the owner’s about anything. */
+package ostium.core.section.text;
