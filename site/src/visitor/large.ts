@@ -2,7 +2,14 @@
 export function openLarge(): void {
   document.addEventListener('click', (event) => {
     const link = (event.target as Element).closest<HTMLAnchorElement>('a[data-large]');
-    if (!link || event.ctrlKey || event.metaKey || event.shiftKey || !('showModal' in HTMLDialogElement.prototype)) return;
+    if (
+      !link ||
+      event.ctrlKey ||
+      event.metaKey ||
+      event.shiftKey ||
+      !('showModal' in HTMLDialogElement.prototype)
+    )
+      return;
     event.preventDefault();
     show(link);
   });
