@@ -16,6 +16,7 @@ import org.springframework.boot.context.properties.bind.DefaultValue;
  * @param enquiriesPerTenMinutes messages one address may send to one site in ten minutes
  * @param mailFrom address that mail from Ostium comes from
  * @param demo whether demo data are loaded at the start
+ * @param devOrigin origin of an interface that is being worked on, which may show previews too; empty in production
  */
 @ConfigurationProperties("ostium")
 public record OstiumProperties(
@@ -28,7 +29,8 @@ public record OstiumProperties(
         @DefaultValue("20") int mailsPerHour,
         @DefaultValue("20") int enquiriesPerTenMinutes,
         @DefaultValue("no-reply@ostium.example") String mailFrom,
-        @DefaultValue("false") boolean demo) {
+        @DefaultValue("false") boolean demo,
+        @DefaultValue("") String devOrigin) {
 
     /** @throws IllegalStateException if public sites could read what belongs to the editor */
     public OstiumProperties {

@@ -5,6 +5,7 @@ import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.ColorScheme;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -29,6 +30,11 @@ final class Chromium {
                             "--disable-background-networking",
                             "--disable-component-update",
                             "--disable-sync")));
+
+    static {
+        // A machine with two cores that does other things too answers late; what never comes fails all the same.
+        PlaywrightAssertions.setDefaultAssertionTimeout(20_000);
+    }
 
     private Chromium() {}
 

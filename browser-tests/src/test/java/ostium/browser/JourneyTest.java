@@ -171,7 +171,9 @@ class JourneyTest {
             Page second = context.newPage();
             second.navigate(first.url());
             assertThat(second.locator("#name")).hasValue("One");
-            new Owner(first).says("name", "Two").page.waitForTimeout(900);
+            first.waitForResponse(
+                    answer -> answer.url().endsWith("/sheet") && answer.ok(),
+                    () -> new Owner(first).says("name", "Two"));
             new Owner(second).says("name", "Three");
             assertThat(second.getByText("This site was changed in another window."))
                     .isVisible();

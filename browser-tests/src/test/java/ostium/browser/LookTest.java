@@ -102,7 +102,7 @@ class LookTest {
                             AriaRole.LINK,
                             new Page.GetByRoleOptions().setName("Page").setExact(true))
                     .click();
-            Locator services = page.getByLabel("Services, prices: heading");
+            Locator services = page.getByLabel("Services and prices: heading");
             services.click();
             String heading = services.innerText();
             owner.taps("Draft again");
@@ -110,9 +110,8 @@ class LookTest {
 
             // All of it back, step by step, to the draft as it was kept.
             while (owner.button("Undo").isEnabled()) {
-                owner.taps("Undo");
+                page.waitForResponse(answer -> answer.url().endsWith("/undo"), () -> owner.taps("Undo"));
                 owner.waitsUntilKept();
-                page.waitForTimeout(150);
             }
             assertThat(services).hasText(heading);
             page.waitForCondition(() -> paint(page).equals(before));

@@ -38,7 +38,7 @@ class ManuscriptTest {
     }
 
     private static Locator note(Page page) {
-        return page.getByLabel("Services, prices: note");
+        return page.getByLabel("Services and prices: note");
     }
 
     private static FrameLocator shopfront(Page page) {
@@ -122,7 +122,7 @@ class ManuscriptTest {
             keyboard.tabsTo("Opening: headline").presses("Control+a").types("By keyboard alone");
             assertThat(shopfront(page).locator("h1")).hasText("By keyboard alone");
             new Owner(page).waitsUntilKept();
-            keyboard.tabsTo("Services, prices: note").presses("Control+a").types("For your price, ask on ");
+            keyboard.tabsTo("Services and prices: note").presses("Control+a").types("For your price, ask on ");
             keyboard.presses("Alt+F10").tabsTo("Put in a fact").presses("Enter");
             keyboard.tabsTo("your telephone number 0117 496 0142").presses("Enter");
             assertThat(note(page)).containsText("For your price, ask on 0117 496 0142");
@@ -215,14 +215,14 @@ class ManuscriptTest {
                             .setBody("{\"detail\":\"Nothing can be kept just now.\"}")));
             headline(page).fill("Typed while it was away");
             assertThat(page.getByText("Not kept yet: the connection is away")).isVisible();
-            page.getByLabel("Services, prices: heading").fill("And this");
+            page.getByLabel("Services and prices: heading").fill("And this");
             page.waitForTimeout(3_000);
             assertThat(page.getByText("Not kept yet: the connection is away")).isVisible();
             page.unrouteAll();
             owner.waitsUntilKept();
             page.reload();
             assertThat(headline(page)).hasText("Typed while it was away");
-            assertThat(page.getByLabel("Services, prices: heading")).hasText("And this");
+            assertThat(page.getByLabel("Services and prices: heading")).hasText("And this");
         }
     }
 
@@ -253,11 +253,11 @@ class ManuscriptTest {
             Page page = context.newPage();
             keeps(page, "Either Side Sweeps");
             shopfront(page).locator("#services h2").click();
-            assertThat(page.getByLabel("Services, prices: heading")).isFocused();
+            assertThat(page.getByLabel("Services and prices: heading")).isFocused();
             headline(page).focus();
             Locator heading = shopfront(page).locator("#services h2");
             heading.click(new Locator.ClickOptions().setPosition(heading.boundingBox().width - 4, 4));
-            assertThat(page.getByLabel("Services, prices: heading")).isFocused();
+            assertThat(page.getByLabel("Services and prices: heading")).isFocused();
             page.getByLabel("Foot of the page: line under the name").click();
             assertThat(shopfront(page).locator("footer")).hasClass(java.util.regex.Pattern.compile("is-chosen"));
             assertThat(shopfront(page).locator("footer")).isInViewport();
@@ -271,7 +271,7 @@ class ManuscriptTest {
             Owner owner = keeps(page, "Moving Sweeps");
             Locator sections = shopfront(page).locator("main > section");
             assertThat(sections.nth(1)).hasId("services");
-            page.getByLabel("Services, prices: heading").click();
+            page.getByLabel("Services and prices: heading").click();
             page.keyboard().press("Alt+ArrowUp");
             assertThat(sections.nth(0)).hasId("services");
             owner.taps("Undo");
@@ -284,7 +284,7 @@ class ManuscriptTest {
             assertThat(shopfront(page).locator("#services")).hasCount(1);
 
             owner.taps("Remove");
-            assertThat(page.getByLabel("Services, prices", new Page.GetByLabelOptions().setExact(true)))
+            assertThat(page.getByLabel("Services and prices", new Page.GetByLabelOptions().setExact(true)))
                     .hasCount(0);
             assertThat(page.getByText("Your facts could carry more")).isVisible();
             page.keyboard().press("Control+z");
@@ -346,7 +346,7 @@ class ManuscriptTest {
             assertThat(headline(page)).not().isVisible();
             assertThat(shopfront(page).locator("h1")).hasText("On the go");
             shopfront(page).locator("#services h2").click();
-            assertThat(page.getByLabel("Services, prices: heading")).isFocused();
+            assertThat(page.getByLabel("Services and prices: heading")).isFocused();
         }
     }
 

@@ -54,7 +54,7 @@ class ScreenshotsTest {
             String site = page.url().replace("/enquiries", "");
             page.navigate(site + "/page");
             page.getByLabel("Opening: headline").waitFor();
-            page.getByLabel("Services, prices: heading").click();
+            page.getByLabel("Services and prices: heading").click();
             page.evaluate("window.scrollTo(0, 0)");
             shoot(page, "manuscript" + suffix);
             facts(page, site, suffix);

@@ -49,9 +49,9 @@ class WordsTest {
 
             headline(page).fill("Soot is our business");
             owner.waitsUntilKept();
-            page.getByLabel("Confirm the words of Services, prices").click();
+            page.getByLabel("Confirm the words of Services and prices").click();
             owner.waitsUntilKept();
-            String prices = heading(page, "Services, prices").innerText();
+            String prices = heading(page, "Services and prices").innerText();
             String write = heading(page, "Enquiry form").innerText();
 
             owner.taps("How it is drafted");
@@ -67,7 +67,7 @@ class WordsTest {
                                     .setName(Pattern.compile("^It is so\\s*: Calls are seldom urgent$"))))
                     .isVisible();
             owner.waitsUntilKept();
-            assertThat(heading(page, "Services, prices")).hasText(prices);
+            assertThat(heading(page, "Services and prices")).hasText(prices);
             leaf.getByText("A few pages", new Locator.GetByTextOptions().setExact(true))
                     .click();
             assertThat(leaf.getByText("A few pages, as you asked.")).isVisible();
@@ -79,7 +79,7 @@ class WordsTest {
 
             assertThat(page.locator(".page-name")).containsText(new String[] {"Home", "Contact"});
             assertThat(headline(page)).hasText("Soot is our business");
-            assertThat(heading(page, "Services, prices")).hasText(prices);
+            assertThat(heading(page, "Services and prices")).hasText(prices);
             assertThat(heading(page, "Enquiry form")).not().hasText(write);
             assertThat(shopfront(page).locator("h1")).hasText("Soot is our business");
 
@@ -144,7 +144,7 @@ class WordsTest {
             other.click();
             assertThat(headline(page)).hasText(Pattern.compile(says.replaceAll("[^\\p{L}]+", ".*")));
 
-            Locator note = page.getByLabel("Services, prices: note");
+            Locator note = page.getByLabel("Services and prices: note");
             note.fill("We utilise a vacuum in order to keep your room clean.");
             owner.waitsUntilKept();
             owner.taps("Say it otherwise").taps("Plainer");

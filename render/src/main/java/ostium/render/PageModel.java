@@ -189,31 +189,9 @@ public final class PageModel {
         return shown.name();
     }
 
-    /**
-     * A line of the menu.
-     *
-     * @param current whether it leads to the page that is shown
-     */
-    public record MenuLine(String link, String words, boolean current) {}
-
     /** The other pages, or the sections of the only one. */
-    public List<MenuLine> menu() {
-        List<Page> pages = draft.site().pages().stream()
-                .filter(page -> page.sections().stream().anyMatch(section -> !section.hidden()))
-                .toList();
-        if (pages.size() > 1) {
-            return pages.stream()
-                    .map(page ->
-                            new MenuLine(links.to(page), page.name(), page.id().equals(shown.id())))
-                    .toList();
-        }
-        return sections().stream()
-                .flatMap(section ->
-                        SectionKinds.of(section)
-                                .menu(facts())
-                                .map(words -> new MenuLine("#" + section.anchor(), words, false))
-                                .stream())
-                .toList();
+    public List<PageMenu.Line> menu() {
+        return new PageMenu(draft.site(), shown, links, sections(), facts()).lines();
     }
 
     /** What the menu leads to, for those who cannot see it. */
@@ -274,27 +252,11 @@ public final class PageModel {
 
     /** Size class of a headline: the longer its longest line, the smaller. */
     public String headlineSize(Section section) {
-        return size(plain(section, "headline"), 18, 30, 44);
+        return SizeClass.of(plain(section, "headline"), 18, 30, 44);
     }
 
     public String nameSize() {
-        return size(business.name(), 24, 40, 80);
-    }
-
-    private static String size(String words, int large, int medium, int small) {
-        int longest = words.lines().mapToInt(String::length).max().orElse(0);
-        int longestWord = words.isEmpty()
-                ? 0
-                : java.util.Arrays.stream(words.split("\\s+"))
-                        .mapToInt(String::length)
-                        .max()
-                        .orElse(0);
-        if (longest <= large && longestWord <= 14) {
-            return "size-l";
-        }
-        return longest <= medium && longestWord <= 16
-                ? "size-m"
-                : longest <= small && longestWord <= 20 ? "size-s" : "size-xs";
+        return SizeClass.of(business.name(), 24, 40, 80);
     }
 
     // ---- facts ---------------------------------------------------------------------------------------------------

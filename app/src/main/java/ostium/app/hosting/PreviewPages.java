@@ -48,7 +48,7 @@ class PreviewPages {
     }
 
     void answer(HttpServletRequest request, HttpServletResponse response) throws IOException {
-        Wire.security(response, origins.editor());
+        Wire.security(response, origins.editors());
         String path = request.getRequestURI();
         if (path.startsWith("/_ostium/") && Wire.own(path, response)) {
             return;

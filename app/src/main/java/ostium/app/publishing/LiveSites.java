@@ -86,7 +86,12 @@ public class LiveSites {
 
     @EventListener
     void changed(PublishingService.HostChanged changed) {
-        byHost.invalidate(changed.host());
+        forget(changed.host());
+    }
+
+    /** What stands at a host is read anew when it is next asked for. */
+    public void forget(String host) {
+        byHost.invalidate(host);
     }
 
     @Scheduled(fixedDelay = 500)

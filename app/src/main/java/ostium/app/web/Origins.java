@@ -22,6 +22,11 @@ public class Origins {
         return properties.scheme() + "://" + properties.editorHost() + port();
     }
 
+    /** Origins that may show a preview: the editor's, and that of an interface being worked on. */
+    public String editors() {
+        return (editor() + " " + properties.devOrigin()).strip();
+    }
+
     public String preview() {
         return site(host(PREVIEW));
     }

@@ -8,6 +8,7 @@ import ostium.core.fact.FactValue;
 import ostium.core.fact.Facts;
 import ostium.core.fact.Picture;
 import ostium.core.fact.Place;
+import ostium.core.fact.Service;
 import ostium.core.fact.Telephone;
 import ostium.core.section.SectionDescriptor;
 import ostium.core.section.WordsAt;
@@ -46,6 +47,7 @@ public final class MastheadSection extends SectionDescriptor {
                 Telephone.class,
                 Area.class,
                 Place.class,
-                Picture.class);
+                Picture.class,
+                Service.class);
     }
 }

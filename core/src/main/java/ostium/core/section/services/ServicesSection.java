@@ -6,10 +6,12 @@ import java.util.Set;
 import ostium.core.base.Listing;
 import ostium.core.brief.Brief;
 import ostium.core.fact.Document;
+import ostium.core.fact.EmailAddress;
 import ostium.core.fact.Fact;
 import ostium.core.fact.FactValue;
 import ostium.core.fact.Facts;
 import ostium.core.fact.Service;
+import ostium.core.fact.Telephone;
 import ostium.core.section.Drafting;
 import ostium.core.section.PagePart;
 import ostium.core.section.Planned;
@@ -91,7 +93,14 @@ public final class ServicesSection extends SectionDescriptor {
 
     @Override
     public Set<Class<? extends FactValue>> dependsOn() {
-        return Set.of(Service.class, Document.class);
+        // The words of the second button and where it leads stand under the list too.
+        return Set.of(
+                Service.class,
+                Document.class,
+                FactValue.Person.class,
+                FactValue.Name.class,
+                Telephone.class,
+                EmailAddress.class);
     }
 
     /** The first services stand in the opening too. */
