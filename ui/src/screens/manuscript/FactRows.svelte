@@ -63,7 +63,7 @@
           <button
             type="button"
             onclick={() => manuscript.edit({ kind: 'removeItem', section: section.id, item: row.item.id })}
-            aria-label="Take {short(row.says)} out of this section">Take out</button
+            aria-label="Take out {short(row.says)}">Take out</button
           >
         </span>
       </li>

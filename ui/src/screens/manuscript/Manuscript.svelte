@@ -1,6 +1,6 @@
 <script lang="ts">
   import type { Editor } from '@tiptap/core';
-  import { onMount, untrack } from 'svelte';
+  import { onMount, untrack, tick } from 'svelte';
   import Choice from '../../parts/Choice.svelte';
   import Frame from '../../parts/Frame.svelte';
   import KeptLine from '../../parts/KeptLine.svelte';
@@ -89,6 +89,17 @@
       if (!held) chooseNow();
     }
   });
+
+  /** A section that was added is gone to: its first words, or what can be written there. */
+  async function add(kind: string): Promise<void> {
+    const id = await manuscript.add(kind);
+    if (!id) return;
+    manuscript.chosen = id;
+    await tick();
+    const section = document.getElementById(`section-${id}`);
+    section?.scrollIntoView({ block: 'center' });
+    section?.querySelector<HTMLElement>('.words [contenteditable=true], .words button')?.focus();
+  }
 
   /** A snag names a field of the sheet as the server's answers do: `services.2.price`. */
   function sheetLine(asked: string): string {
@@ -243,10 +254,10 @@
         {/if}
         {#if manuscript.view.offers.length > 0}
           <div class="offers">
-            <h2>Your facts could carry more</h2>
+            <h2>Add a section</h2>
             {#each manuscript.view.offers as offer (offer.kind)}
               <p>
-                <button class="word" type="button" onclick={() => manuscript.add(offer.kind)}
+                <button class="word" type="button" onclick={() => add(offer.kind)}
                   >Add {offer.words.toLowerCase()}</button
                 >
                 <span class="quiet">{offer.reason}</span>

@@ -13,8 +13,10 @@
 
   const desk = getDesk();
   const kind = $derived(manuscript.kindOf(section));
-  const name = $derived(kind.words);
+  const name = $derived(manuscript.nameOf(section));
   const chosen = $derived(manuscript.chosen === section.id);
+  /** Nothing stands in it yet: what can be written is offered at once. */
+  const isEmpty = $derived(Object.keys(section.texts).length === 0);
   const siblings = $derived(
     manuscript.site?.pages.find((page) => page.sections.some((each) => each.id === section.id))
   );
@@ -100,7 +102,7 @@
           />
           {#if slot.name === 'second'}<span class="leads">→ the form</span>{/if}
         </div>
-      {:else if chosen && slot.name !== 'own' && slot.name !== 'story'}
+      {:else if (chosen || isEmpty) && slot.name !== 'own' && slot.name !== 'story'}
         <p class="gap">
           <button class="word" type="button" onclick={() => put(slot.name)}>Add {slot.words}</button>
         </p>
@@ -175,7 +177,7 @@
         >{section.hidden ? 'Show' : 'Hide'}</button
       >
       {#if kind.layouts.length > 1}<button type="button" onclick={layOut}>Lay out differently</button>{/if}
-      {#if kind.known}<button type="button" onclick={() => manuscript.draftAgain(section.id)}
+      {#if kind.worded}<button type="button" onclick={() => manuscript.draftAgain(section.id)}
           >Draft again</button
         >{/if}
       <button

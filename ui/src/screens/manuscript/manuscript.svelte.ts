@@ -17,6 +17,7 @@ const NOTHING: Kind = {
   rows: '',
   door: '',
   first: false,
+  worded: false,
   everywhere: false
 };
 
@@ -99,6 +100,13 @@ export class ManuscriptState {
   /** What the kind of a section is; one that the server has not told of yet has nothing. */
   kindOf(section: Section): Kind {
     return this.view?.kinds[section.kind] ?? NOTHING;
+  }
+
+  /** What the owner calls a section; of several of one kind the later ones have their number. */
+  nameOf(section: Section): string {
+    const same = this.sections.filter((each) => each.kind === section.kind);
+    const number = same.findIndex((each) => each.id === section.id) + 1;
+    return number > 1 ? `${this.kindOf(section).words} ${number}` : this.kindOf(section).words;
   }
 
   /** Name of the file on which a section stands in the shopfront; empty for head and foot. */
@@ -225,8 +233,11 @@ export class ManuscriptState {
     return this.#ask('/api/sites/{id}/texts/{text}/wording', { text }, { tone, says });
   }
 
-  add(kind: string): Promise<void> {
-    return this.#ask('/api/sites/{id}/sections', {}, { kind });
+  /** Puts a section on the page and answers its id; empty when it could not be. */
+  async add(kind: string): Promise<string> {
+    const before = this.sections.map((section) => section.id);
+    await this.#ask('/api/sites/{id}/sections', {}, { kind });
+    return this.sections.find((section) => !before.includes(section.id))?.id ?? '';
   }
 
   fix(rule: string, section: string, text: string): Promise<void> {

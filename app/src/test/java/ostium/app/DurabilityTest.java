@@ -26,10 +26,12 @@ import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicInteger;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
 
 /** What was acknowledged survives the sudden end of the application, on a database with an owner's settings. */
+@Tag("long")
 class DurabilityTest {
     private static final TestDatabase DATABASE = TestDatabase.durable();
     private static final long SEED = 20261125;

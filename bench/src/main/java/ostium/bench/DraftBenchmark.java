@@ -3,6 +3,8 @@ package ostium.bench;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.Instant;
+import java.time.ZoneId;
 import java.util.List;
 import java.util.concurrent.TimeUnit;
 import org.openjdk.jmh.annotations.Benchmark;
@@ -15,21 +17,19 @@ import org.openjdk.jmh.annotations.Scope;
 import org.openjdk.jmh.annotations.Setup;
 import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.Warmup;
+import ostium.core.base.Seed;
 import ostium.core.brief.Brief;
 import ostium.core.draft.Draft;
 import ostium.core.draft.DraftTable;
 import ostium.core.draft.Drafter;
-import ostium.core.base.Seed;
 import ostium.core.format.LocalBusinessReader;
+import ostium.core.hours.BusinessDay;
 import ostium.core.sheet.SheetReader;
 import ostium.core.sheet.TypedSheet;
 import ostium.core.trade.TradeCatalogue;
 import ostium.render.RenderedFile;
 import ostium.render.SiteRenderer;
 import ostium.render.Target;
-import ostium.core.hours.BusinessDay;
-import java.time.Instant;
-import java.time.ZoneId;
 
 /** From a typed sheet to all files of a site, and the parts of that way. */
 @State(Scope.Benchmark)

@@ -14,6 +14,7 @@ import org.openjdk.jmh.annotations.Scope;
 import org.openjdk.jmh.annotations.Setup;
 import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.Warmup;
+import ostium.core.hours.BusinessDay;
 import ostium.core.hours.OpeningTimes;
 import ostium.core.hours.SpecialHours;
 import ostium.core.hours.WeeklyHours;
@@ -21,7 +22,6 @@ import ostium.core.paste.Findings;
 import ostium.core.paste.PasteReader;
 import ostium.core.paste.Source;
 import ostium.core.sheet.TypedSheet;
-import ostium.core.hours.BusinessDay;
 
 /** Reading an old page of 200 KB, markup and all, and a thousand questions whether a business is open. */
 @State(Scope.Benchmark)

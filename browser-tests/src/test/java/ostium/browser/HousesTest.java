@@ -14,6 +14,7 @@ import java.util.Optional;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.Arguments;
@@ -46,6 +47,7 @@ import ostium.render.Target;
  * Pages of all houses, drawn with what is awkward: few facts and many, long names, letters of other houses, all corners,
  * the worst brands. Every two choices meet in at least one page.
  */
+@Tag("long")
 class HousesTest {
     private static final String HOST = "http://pages.test/";
 

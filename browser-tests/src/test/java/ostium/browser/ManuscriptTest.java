@@ -286,7 +286,7 @@ class ManuscriptTest {
             owner.taps("Remove");
             assertThat(page.getByLabel("Services and prices", new Page.GetByLabelOptions().setExact(true)))
                     .hasCount(0);
-            assertThat(page.getByText("Your facts could carry more")).isVisible();
+            assertThat(page.getByText("Add a section")).isVisible();
             page.keyboard().press("Control+z");
             assertThat(shopfront(page).locator("#services")).hasCount(1);
             page.keyboard().press("Control+Shift+z");

@@ -8,8 +8,10 @@ import java.util.Map;
 import java.util.stream.Collectors;
 import ostium.core.brief.Brief;
 import ostium.core.fact.Facts;
+import ostium.core.hours.BusinessDay;
 import ostium.core.hours.OpeningChange;
 import ostium.core.hours.OpeningChanges;
+import ostium.core.hours.OpeningTimes;
 
 /**
  * The parts of a page that change with the hours, and not with a publication: the list the script compares the clock with, the
@@ -47,17 +49,18 @@ public record Opening(String changes, String special, String jsonLd) {
         return to < 0 ? page : page.substring(0, from + start.length()) + words + page.substring(to);
     }
 
-    /** The parts as they stand in a page when it is rendered. */
-    String changesElement() {
-        return CHANGES + changes + SCRIPT_END;
+    // ---- the parts as they stand in a page when it is rendered ----------------------------------------------------
+
+    static String changesElement(Brief brief) {
+        return CHANGES + changes(brief) + SCRIPT_END;
     }
 
-    String jsonLdElement() {
-        return JSON_LD + jsonLd + SCRIPT_END;
+    static String jsonLdElement(Brief brief, String url) {
+        return JSON_LD + JsonLd.of(brief, url) + SCRIPT_END;
     }
 
-    String specialElement() {
-        return SPECIAL + special + SPECIAL_END;
+    static String specialElement(ReachFacts reach) {
+        return SPECIAL + special(reach.specialHours()) + SPECIAL_END;
     }
 
     private static String special(List<String> lines) {
@@ -74,14 +77,34 @@ public record Opening(String changes, String special, String jsonLd) {
      */
     private static String changes(Brief brief) {
         Facts facts = brief.facts();
-        Instant from = brief.today()
+        Asked asked = new Asked(facts.openingTimes().orElse(null), brief.today());
+        synchronized (KNOWN) {
+            return KNOWN.computeIfAbsent(asked, Opening::written);
+        }
+    }
+
+    /** What the list of changes depends on: it is the same for every page and every draft of a business, all day. */
+    private record Asked(OpeningTimes times, BusinessDay today) {}
+
+    /** The least lately asked for go. */
+    private static final Map<Asked, String> KNOWN = new LinkedHashMap<>(64, 0.75f, true) {
+        private static final long serialVersionUID = 1L;
+
+        @Override
+        protected boolean removeEldestEntry(Map.Entry<Asked, String> eldest) {
+            return size() > 500;
+        }
+    };
+
+    private static String written(Asked asked) {
+        Instant from = asked.today()
                 .date()
                 .minusDays(1)
-                .atStartOfDay(brief.today().zone())
+                .atStartOfDay(asked.today().zone())
                 .toInstant();
-        List<OpeningChange> changes = facts.openingTimes()
-                .map(times -> OpeningChanges.of(times, facts.zone(), from, OpeningChanges.DAYS))
-                .orElse(List.of());
+        List<OpeningChange> changes = asked.times() == null
+                ? List.of()
+                : OpeningChanges.of(asked.times(), asked.today().zone(), from, OpeningChanges.DAYS);
         Map<String, Integer> says = new LinkedHashMap<>();
         List<String> steps = new ArrayList<>();
         long before = from.getEpochSecond() / 60;

@@ -40,7 +40,6 @@ public final class PageModel {
     private final ReachFacts reach;
     private final WorkFacts work;
     private final PictureFacts pictures;
-    private final Opening opening;
 
     /** @param files names of the stylesheet, script and drawings by role ({@code css}, {@code js}, {@code scene}) */
     PageModel(Brief brief, Draft draft, Page shown, Target target, Map<String, String> files) {
@@ -54,7 +53,6 @@ public final class PageModel {
         this.reach = new ReachFacts(
                 brief,
                 draft.doors().found(brief.facts(), draft.site(), brief.today().end()));
-        this.opening = Opening.of(brief, target.url());
         this.work = new WorkFacts(facts(), draft);
         this.pictures = new PictureFacts(facts(), draft.site());
     }
@@ -97,17 +95,17 @@ public final class PageModel {
 
     /** What search engines are told of the business, in its script element. */
     public Content jsonLd() {
-        return output -> output.writeContent(opening.jsonLdElement());
+        return output -> output.writeContent(Opening.jsonLdElement(brief, target.url()));
     }
 
     /** The instants at which the words about the hours change, in their script element. */
     public Content opening() {
-        return output -> output.writeContent(opening.changesElement());
+        return output -> output.writeContent(Opening.changesElement(brief));
     }
 
     /** The days that differ. */
     public Content specialHours() {
-        return output -> output.writeContent(opening.specialElement());
+        return output -> output.writeContent(Opening.specialElement(reach));
     }
 
     /** Words that stand on every page around those of the site. */

@@ -145,6 +145,6 @@ class PicturesTest {
         assertThat(uses.get("picture/opening").places()).isEqualTo(1);
         assertThat(uses.get("picture/icon").parts()).containsExactly("the tab of the browser");
         assertThat(uses.get("document/list").places()).isEqualTo(1);
-        assertThat(uses).doesNotContainKey("picture/work");
+        assertThat(uses.get("picture/work").parts()).containsExactly("Gallery");
     }
 }

@@ -124,6 +124,7 @@ class ManuscriptService {
                 kind.rowPrefix(),
                 kind.door().orElse(""),
                 kind.stage() == Stage.FIRST,
+                kind.isWorded(),
                 kind.belongsToTheSite());
     }
 

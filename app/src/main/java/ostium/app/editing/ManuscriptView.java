@@ -52,6 +52,7 @@ record ManuscriptView(
      * @param rows what the ids of its rows' facts begin with, or empty
      * @param door id of the door that stands in it, or empty
      * @param first whether it is what is read first, and stays on its page
+     * @param worded whether any of its words are chosen by us, so that it can be drafted again
      * @param everywhere whether it stands on every page and cannot be moved
      */
     record KindView(
@@ -63,6 +64,7 @@ record ManuscriptView(
             String rows,
             String door,
             boolean first,
+            boolean worded,
             boolean everywhere) {}
 
     record SlotView(String name, String words, String shape, int longest) {}

@@ -61,22 +61,23 @@ public final class OpeningChanges {
     private List<OpeningChange> changes(Instant from, Instant end) {
         List<OpeningChange> changes = new ArrayList<>();
         OpeningChange last = null;
-        for (Instant t = from; t.isBefore(end); t = next(t)) {
+        Instant t = from;
+        while (t.isBefore(end)) {
             OpenState state = times.at(t, zone);
             OpeningChange change = new OpeningChange(t, state.open(), words(t, state));
             if (last == null || last.open() != change.open() || !last.words().equals(change.words())) {
                 changes.add(change);
                 last = change;
             }
+            t = next(t, state);
         }
         return changes;
     }
 
     /** Midnight is a change too: what was tomorrow is today. */
-    private Instant next(Instant t) {
+    private Instant next(Instant t, OpenState state) {
         Instant midnight = BusinessDay.at(t, zone).end();
-        Instant until = times.at(t, zone).until();
-        return until == null || until.isAfter(midnight) ? midnight : until;
+        return state.until() == null || state.until().isAfter(midnight) ? midnight : state.until();
     }
 
     private String words(Instant t, OpenState state) {

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Nested;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
@@ -34,6 +35,7 @@ import ostium.core.trade.Trade;
 import ostium.core.trade.TradeCatalogue;
 
 /** One page or a few, and what stands on each. */
+@Tag("long")
 class PlanTest {
     private static final Trade SWEEP = TradeCatalogue.shipped().byId("chimney-sweep");
 

@@ -12,6 +12,7 @@ import java.util.Map;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.stream.Stream;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import ostium.core.InventedBusinesses;
@@ -26,6 +27,7 @@ import ostium.core.trade.Trade;
 import ostium.core.trade.TradeCatalogue;
 
 /** The words of whole drafts, over all trades, tones and some seeds. */
+@Tag("long")
 class WordsTest {
     private static final int SEEDS = 3;
     private static final Map<String, Variant> VARIANTS = new HashMap<>();

@@ -8,11 +8,13 @@ import java.util.Deque;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import ostium.core.Samples;
 
 /** What holds for every sequence of edits. The seed of a failing one is in its name. */
+@Tag("long")
 class EditPropertiesTest {
     private static final int STEPS = 80;
 

@@ -6,6 +6,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
 import org.junit.jupiter.api.Nested;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -16,6 +17,7 @@ import ostium.core.draft.TradeLook;
 import ostium.core.trade.Trade;
 import ostium.core.trade.TradeCatalogue;
 
+@Tag("long")
 class PaintCardTest {
     private static final List<String> MOODS = List.of("soot");
 
