@@ -4,6 +4,8 @@ import com.github.kagkarlsson.scheduler.task.Task;
 import com.github.kagkarlsson.scheduler.task.helper.Tasks;
 import com.github.kagkarlsson.scheduler.task.schedule.FixedDelay;
 import java.time.Duration;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
@@ -25,6 +27,7 @@ import ostium.core.sheet.Line;
  */
 @Service
 class OpeningNow implements QueuedWork {
+    private static final Logger LOG = LoggerFactory.getLogger(OpeningNow.class);
     private static final Duration ROUND = Duration.ofHours(6);
 
     private final PublicationMapper publications;
@@ -49,10 +52,13 @@ class OpeningNow implements QueuedWork {
         this.transactions = transactions;
     }
 
-    /** A sheet has changed: in the same transaction the public pages are told, if it concerns them. */
+    /** A sheet has changed: in the same transaction the public pages are told, if days that differ are others now. */
     @EventListener
     @Transactional
     public void changed(SheetChanged changed) {
+        if (daysOff(changed.before()).equals(daysOff(changed.state()))) {
+            return;
+        }
         publications
                 .addressOf(changed.site())
                 .map(PublicationMapper.Address::publication)
@@ -67,11 +73,19 @@ class OpeningNow implements QueuedWork {
 
     void renewAll() {
         for (Long publication : publications.livePublications()) {
-            transactions.executeWithoutResult(status -> publications
-                    .byId(publication)
-                    .ifPresent(
-                            live -> sites.byId(live.site()).map(sites::state).ifPresent(state -> renew(live, state))));
+            try {
+                transactions.executeWithoutResult(status -> renew(publication));
+            } catch (RuntimeException e) {
+                // One that cannot be read must not keep the others from being renewed.
+                LOG.warn("the hours of publication {} could not be renewed: {}", publication, e.getMessage());
+            }
         }
+    }
+
+    private void renew(long publication) {
+        publications
+                .byId(publication)
+                .ifPresent(live -> sites.byId(live.site()).map(sites::state).ifPresent(state -> renew(live, state)));
     }
 
     private void renew(LivePublication live, State present) {
@@ -79,8 +93,7 @@ class OpeningNow implements QueuedWork {
             return;
         }
         State published = Stored.readState(live.state());
-        State now = published.withSheet(
-                published.sheet().with(Line.EXCEPTIONS, present.sheet().line(Line.EXCEPTIONS)));
+        State now = published.withSheet(published.sheet().with(Line.EXCEPTIONS, daysOff(present)));
         String opening = parts.opening(readings.of(now), live.url());
         if (opening.equals(live.opening())) {
             return;
@@ -94,5 +107,9 @@ class OpeningNow implements QueuedWork {
                 .map(PublicationMapper.Address::host)
                 .ifPresent(host -> PublishingService.afterCommit(
                         () -> events.publishEvent(new PublishingService.HostChanged(host))));
+    }
+
+    private static String daysOff(State state) {
+        return state.sheet().line(Line.EXCEPTIONS);
     }
 }

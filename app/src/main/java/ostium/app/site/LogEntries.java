@@ -52,7 +52,7 @@ class LogEntries {
         }
         states.willBe(entry.site(), entry.number(), applied.state());
         if (!before.sheet().equals(applied.state().sheet())) {
-            events.publishEvent(new SheetChanged(entry.site(), applied.state()));
+            events.publishEvent(new SheetChanged(entry.site(), before, applied.state()));
         }
     }
 }
