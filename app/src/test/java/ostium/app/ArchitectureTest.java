@@ -27,6 +27,19 @@ class ArchitectureTest {
             .dependOnClassesThat()
             .resideInAnyPackage("org.springframework..", "java.sql..");
 
+    /** What draws pages uses scenes, signs and templates; these know nothing of it, or of one another. */
+    @ArchTest
+    static final ArchRule roomsOfRenderDoNotGoInCircles =
+            slices().matching("ostium.render.(*)..").should().notDependOnEachOther();
+
+    @ArchTest
+    static final ArchRule drawingsKnowNothingOfPages = noClasses()
+            .that()
+            .resideInAnyPackage("ostium.render.scene..", "ostium.render.sign..")
+            .should()
+            .dependOnClassesThat()
+            .resideInAPackage("ostium.render");
+
     @ArchTest
     static final ArchRule featuresDoNotGoInCircles =
             slices().matching("ostium.app.(*)..").should().beFreeOfCycles();
