@@ -44,7 +44,7 @@ class DraftingController {
             @PathVariable String id, @RequestParam(defaultValue = "0") int turn, HttpServletRequest request) {
         State state = sites.state(access.require(id, request));
         SheetReading reading = sites.read(state);
-        return Names.propose(reading.brief(), new Seed(state.sheet().seed() + turn), MOST_NAMES).stream()
+        return Names.others(reading.brief(), new Seed(state.sheet().seed()), Math.max(0, turn), MOST_NAMES).stream()
                 .map(name -> new NameView(name.name(), name.address(), addresses.isFree(name.address())))
                 .toList();
     }

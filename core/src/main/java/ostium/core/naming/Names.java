@@ -115,6 +115,27 @@ public final class Names {
         return names;
     }
 
+    /** How many lists back a name is remembered. */
+    private static final int REMEMBERED = 4;
+
+    /**
+     * Names of a further list: none that one of the lists before it has shown.
+     *
+     * @param turn 0 for the first list, 1 for the next, and so on
+     */
+    public static List<Name> others(Brief brief, Seed seed, int turn, int most) {
+        Set<String> shown = new TreeSet<>();
+        List<Name> list = List.of();
+        for (int at = Math.max(0, turn - REMEMBERED); at <= turn; at++) {
+            list = propose(brief, new Seed(seed.value() + at), most * (REMEMBERED + 1)).stream()
+                    .filter(name -> !shown.contains(name.address()))
+                    .limit(most)
+                    .toList();
+            list.forEach(name -> shown.add(name.address()));
+        }
+        return list.isEmpty() ? propose(brief, new Seed(seed.value() + turn), most) : list;
+    }
+
     /** The name, or nothing when it speaks of something that is not known. */
     private String fill(String pattern) {
         Matcher gap = GAP.matcher(pattern);

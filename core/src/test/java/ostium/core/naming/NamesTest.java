@@ -89,4 +89,23 @@ class NamesTest {
     void turnsBadOnesAway(String name, boolean good) {
         assertThat(Names.isGood(name)).isEqualTo(good);
     }
+
+    /** "Others" are others, whatever seed a site was given. */
+    @Test
+    void ofAFurtherListAreNoneOfTheLast() {
+        Brief brief = brief(TradeCatalogue.shipped().byId("tailor"), "", "Tolver");
+        for (int seed = 0; seed < 40; seed++) {
+            List<String> before = List.of();
+            for (int turn = 0; turn < 4; turn++) {
+                List<String> now = Names.others(brief, new Seed(seed), turn, 6).stream()
+                        .map(Names.Name::address)
+                        .toList();
+                assertThat(now).as("seed %d, turn %d", seed, turn).isNotEmpty();
+                if (turn > 0) {
+                    assertThat(now).as("seed %d, turn %d", seed, turn).doesNotContainAnyElementsOf(before);
+                }
+                before = now;
+            }
+        }
+    }
 }
