@@ -65,6 +65,11 @@ public final class TestDatabase {
         }
     }
 
+    /** The port it listens at. */
+    int port() {
+        return Integer.parseInt(port);
+    }
+
     private String password() {
         try {
             return Files.readString(directory.resolve("password")).strip();
@@ -78,13 +83,16 @@ public final class TestDatabase {
             String[] command = new String[arguments.length + 1];
             command[0] = ROOT.resolve("tools/mariadb").toString();
             System.arraycopy(arguments, 0, command, 1, arguments.length);
+            Path complaints = Files.createTempFile("mariadb", ".txt");
             Process process = new ProcessBuilder(command)
-                    .redirectError(ProcessBuilder.Redirect.INHERIT)
+                    .redirectError(complaints.toFile())
                     .start();
             String said = new String(process.getInputStream().readAllBytes(), StandardCharsets.UTF_8).strip();
             if (process.waitFor() != 0) {
-                throw new IllegalStateException("tools/mariadb " + String.join(" ", arguments) + " failed");
+                throw new IllegalStateException(
+                        "tools/mariadb " + String.join(" ", arguments) + " failed: " + Files.readString(complaints));
             }
+            Files.delete(complaints);
             return said;
         } catch (IOException e) {
             throw new UncheckedIOException(e);
