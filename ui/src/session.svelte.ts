@@ -1,4 +1,5 @@
 import { api, problemOf, type Problem, type Session } from './api/client';
+import { lastKnown } from './keeping/browserStore';
 
 /** Who is signed in, for the whole interface. */
 class SignedIn {
@@ -7,8 +8,7 @@ class SignedIn {
 
   async load(): Promise<void> {
     const { data } = await api.GET('/api/session');
-    if (data) this.current = data;
-    this.known = true;
+    if (data) this.set(data);
   }
 
   get isIn(): boolean {
@@ -31,6 +31,7 @@ class SignedIn {
 
   async signOut(): Promise<void> {
     await api.DELETE('/api/session');
+    await lastKnown.clear();
     this.current = { name: null, email: null };
   }
 }

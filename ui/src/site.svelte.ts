@@ -1,114 +1,180 @@
-import { api, problemOf, type Sheet, type SiteView } from './api/client';
-import { emptySheet, type LineName } from './sheet';
+import { api, type Sheet, type SiteView } from './api/client';
+import type { Edit } from './document/edits';
+import { applyToSheet, difference, lineOf } from './document/sheetEdits';
+import { lastKnown } from './keeping/browserStore';
+import { outboxOf, placeOf, type Carrier, type Outbox } from './keeping/outbox.svelte';
+import { session } from './session.svelte';
+import { emptySheet, LINES } from './sheet';
 
-/** How much of what was typed the server has. */
-export type Keeping = 'kept' | 'keeping' | 'waiting' | 'conflict';
-
-const PAUSE = 350;
+/** Where words typed on the sheet wait; one edit, however many lines it touches. */
+const PLACE = 'sheet';
 const RETRY = 2500;
 
 /**
- * One site while it is being worked on. What is typed stands in {@link sheet} at once and is kept a moment later; it is
- * never overwritten by an answer, which only brings in what
- * somebody else has changed on other lines.
+ * How far a site is open. `new`: nothing was typed yet. `away`: nothing is known of it here and the connection is away.
+ */
+export type Openness = 'new' | 'opening' | 'open' | 'away' | 'signedOut' | 'missing';
+
+/**
+ * One site while it is being worked on. What is typed stands in {@link sheet} at once and goes to the {@link outbox} as
+ * edits; answers bring in what somebody else has changed and leave what is being typed.
  */
 export class SiteState {
   view = $state<SiteView | null>(null);
   sheet = $state<Sheet>(emptySheet());
-  keeping = $state<Keeping>('kept');
-  missing = $state(false);
-  /** Whether anything was kept since the site was opened. */
-  hasKept = $state(false);
+  openness = $state<Openness>('new');
+  outbox = $state.raw<Outbox | null>(null);
 
-  #timer: ReturnType<typeof setTimeout> | undefined;
-  #running: Promise<void> | undefined;
-  #changed = false;
+  #retry: ReturnType<typeof setTimeout> | undefined;
+  #stop: () => void = () => undefined;
 
-  /** A site that is there already. */
+  /** The site's id; empty while nothing was typed on a new sheet. */
+  get id(): string {
+    return this.outbox?.site ?? '';
+  }
+
+  /** Opens a site that is there already, as long as a screen shows it; answers how it is left. */
+  open(id: string): () => void {
+    void this.load(id);
+    return () => this.leave();
+  }
+
+  /** Stops asking and sending for this screen. What waits is sent all the same. */
+  leave(): void {
+    clearTimeout(this.#retry);
+    this.#stop();
+  }
+
   async load(id: string): Promise<void> {
+    if (id !== this.id) {
+      this.view = null;
+      this.openness = 'opening';
+    }
+    this.#carry(outboxOf(id));
+    await this.outbox?.restore();
+    await this.reload();
+    if (this.openness === 'open') void this.outbox?.keep();
+  }
+
+  /** Asks for the site as it is now; what cannot be had is tried again by itself. */
+  async reload(): Promise<void> {
+    const { id, outbox } = this;
+    if (!outbox) return;
+    clearTimeout(this.#retry);
     const { data, response } = await api.GET('/api/sites/{id}', { params: { path: { id } } });
+    if (id !== this.id) return;
     if (data) {
-      this.view = data as SiteView;
-      this.sheet = this.view.sheet;
-      this.keeping = 'kept';
+      outbox.meets('');
+      this.#show(data as SiteView);
+    } else if (outbox.fresh && outbox.items.length) {
+      if (response.status >= 500) outbox.meets('away');
+      this.#showTyped();
     } else if (response.status === 404) {
-      this.missing = true;
+      this.openness = 'missing';
+    } else if (response.status === 401) {
+      await session.load();
+      if (!this.view) this.openness = 'signedOut';
+      outbox.meets('signedOut');
+    } else {
+      await this.#away();
     }
   }
 
-  async reload(): Promise<void> {
-    if (this.view) await this.load(this.view.id);
+  async #away(): Promise<void> {
+    const { id, outbox } = this;
+    outbox?.meets('away');
+    if (!this.view) {
+      const known = await lastKnown.get<SiteView>(`site/${id}`);
+      if (known) this.#show(known);
+      else this.openness = 'away';
+    }
+    this.#retry = setTimeout(() => void this.reload(), RETRY);
   }
 
   /** Call after every change of the sheet. */
   changed(): void {
-    this.#changed = true;
-    this.keeping = 'keeping';
-    clearTimeout(this.#timer);
-    this.#timer = setTimeout(() => void this.keep(), PAUSE);
+    if (!this.outbox) {
+      this.#carry(outboxOf(crypto.randomUUID(), true));
+      this.openness = 'open';
+    }
+    const outbox = this.outbox as unknown as Outbox;
+    const typed = $state.snapshot(this.sheet);
+    const edits = difference(this.#without(PLACE), typed);
+    outbox.replaced(edits.map(placeOf).filter((place) => place !== ''));
+    const [only] = edits;
+    if (!only) outbox.untype(PLACE);
+    else outbox.type(PLACE, edits.length === 1 ? only : { kind: 'several', edits });
   }
 
-  /** Keeps what was typed now; answers when all of it is kept, or the connection is away. */
-  keep(): Promise<void> {
-    clearTimeout(this.#timer);
-    this.#running ??= this.#keepAll().finally(() => (this.#running = undefined));
-    return this.#running;
+  /** Keeps what was typed now; answers when all of it is kept, or something is in the way. */
+  async keep(): Promise<void> {
+    await this.outbox?.keep();
   }
 
-  async #keepAll(): Promise<void> {
-    while (this.#changed) {
-      this.#changed = false;
-      if (!(await this.#send())) return;
-    }
+  /** Whether a word is not kept yet. */
+  get waits(): boolean {
+    return this.outbox?.waits ?? false;
   }
 
-  async #send(): Promise<boolean> {
-    try {
-      if (!this.view) {
-        const { data, error, response } = await api.POST('/api/sites');
-        if (!data) throw new Error(problemOf(error, response).detail);
-        this.view = data as SiteView;
-        this.sheet.seed = data.sheet.seed;
-      }
-      const sent = $state.snapshot(this.sheet);
-      const { data, response } = await api.PUT('/api/sites/{id}/sheet', {
-        params: { path: { id: this.view.id } },
-        body: { revision: this.view.revision, sheet: sent }
-      });
-      if (data) {
-        this.view = data as SiteView;
-        this.#takeOver(sent, this.view.sheet);
-        this.hasKept = true;
-        if (!this.#changed) this.keeping = 'kept';
-        return true;
-      }
-      if (response.status === 409) {
-        this.keeping = 'conflict';
-        return false;
-      }
-      throw new Error(String(response.status));
-    } catch {
-      this.#changed = true;
-      this.keeping = 'waiting';
-      this.#timer = setTimeout(() => void this.keep(), RETRY);
-      return false;
-    }
+  /** The sheet as it will be once all that waits is kept, but for what is being typed in one place. */
+  #without(place: string): Sheet {
+    const base = this.view ? ($state.snapshot(this.view.sheet) as Sheet) : emptySheet();
+    return (this.outbox?.items ?? [])
+      .filter((item) => !(item.place === place && item.state === 'typing'))
+      .reduce((sheet, item) => applyToSheet(sheet, item.edit), base);
   }
 
-  /** Lines that somebody else has changed come in, unless they have been typed on since. */
-  #takeOver(sent: Sheet, now: Sheet): void {
-    const { lines: mine, ...myRest } = $state.snapshot(this.sheet);
-    const changedSince = (one: unknown, other: unknown) => JSON.stringify(one) !== JSON.stringify(other);
-    for (const [line, words] of Object.entries(now.lines) as [LineName, string][]) {
-      if (words !== sent.lines[line] && mine[line] === sent.lines[line]) this.sheet.lines[line] = words;
-    }
-    const before = sent as unknown as Record<string, unknown>;
-    const typed = myRest as unknown as Record<string, unknown>;
-    for (const [part, value] of Object.entries(now)) {
-      if (part === 'lines' || part === 'links') continue;
-      if (changedSince(before[part], value) && !changedSince(typed[part], before[part])) {
-        (this.sheet as unknown as Record<string, unknown>)[part] = value;
-      }
+  #carry(outbox: Outbox): void {
+    this.#stop();
+    const carrier: Carrier = {
+      revision: () => this.view?.revision ?? 0,
+      send: (body) =>
+        api.POST('/api/sites/{id}/sheet/edits', { params: { path: { id: outbox.site } }, body }),
+      taken: (answer) => this.#show(answer as SiteView),
+      changed: (anew) => (anew ? void this.reload() : this.#settle()),
+      theirs: (edit: Edit) =>
+        edit.kind === 'setLine' && this.view ? lineOf(this.view.sheet, edit.path) : '',
+      said: () => undefined
+    };
+    this.outbox = outbox;
+    this.#stop = outbox.carry(carrier);
+  }
+
+  #show(view: SiteView): void {
+    this.view = view;
+    this.openness = 'open';
+    void lastKnown.put(`site/${view.id}`, $state.snapshot(this.view));
+    this.#settle();
+  }
+
+  /** A site that only this browser has so far. */
+  #showTyped(): void {
+    this.openness = 'open';
+    this.#settle();
+  }
+
+  /** Brings in what is other than what stands here: a line at a time, so that no cursor moves without need. */
+  #settle(): void {
+    const next = this.#without('');
+    const { sheet } = this;
+    for (const name of LINES)
+      if (sheet.lines[name] !== next.lines[name]) sheet.lines[name] = next.lines[name];
+    sheet.region = next.region;
+    sheet.seed = next.seed;
+    if (sheet.links.join('\n').trimEnd() !== next.links.join('\n')) sheet.links = next.links;
+    for (const part of ['services', 'rows', 'practices', 'denied', 'hidden'] as const) {
+      if (!same(sheet[part], next[part])) (sheet as unknown as Record<string, unknown>)[part] = next[part];
     }
   }
+}
+
+function same(one: unknown, other: unknown): boolean {
+  return JSON.stringify($state.snapshot(one), sorted) === JSON.stringify(other, sorted);
+}
+
+/** Names in one order, so that two rows are the same whatever order theirs are in. */
+function sorted(_: string, value: unknown): unknown {
+  return value && typeof value === 'object' && !Array.isArray(value)
+    ? Object.fromEntries(Object.entries(value).sort(([one], [other]) => (one < other ? -1 : 1)))
+    : value;
 }

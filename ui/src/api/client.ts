@@ -28,6 +28,8 @@ export interface Problem {
   status: number;
 }
 
+const AWAY = 'The connection is away. Try again in a moment.';
+
 export const api = createClient<paths>({ baseUrl: location.origin });
 
 api.use({
@@ -35,6 +37,10 @@ api.use({
     const token = document.cookie.match(/(?:^|; )XSRF-TOKEN=([^;]+)/)?.[1];
     if (token) request.headers.set('X-XSRF-TOKEN', decodeURIComponent(token));
     return request;
+  },
+  /** A call never throws: that the connection is away is an answer like any other. */
+  onError() {
+    return Response.json({ detail: AWAY }, { status: 503 });
   }
 });
 

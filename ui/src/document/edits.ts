@@ -11,6 +11,7 @@ export type Edit =
   | With<Omit<Schemas['SetText'], 'origin'>, { mark: 'OWN'; tree: Block[] }>
   | With<Schemas['PutText'], { text: Partial<Text> & { id: string; tree: Block[] } }>
   | With<Schemas['SetMarks'], { marks: Record<string, 'CONFIRMED'> }>
+  | { kind: 'several'; edits: Edit[] }
   | Schemas[
       | 'MoveSection'
       | 'HideSection'

@@ -10,6 +10,7 @@
         <Toast.Title class="title">{toast.title}</Toast.Title>
         {#if toast.description}<Toast.Description class="quiet">{toast.description}</Toast.Description>{/if}
       </Toast.Message>
+      {#if toast.action}<Toast.ActionTrigger class="word">{toast.action.label}</Toast.ActionTrigger>{/if}
       <Toast.CloseTrigger class="word">Close</Toast.CloseTrigger>
     </Toast>
   {/snippet}

@@ -13,11 +13,7 @@ export class DraftingState {
   /** Only the newest answer counts. */
   async load(): Promise<void> {
     const asked = ++this.#asked;
-    try {
-      const { data } = await api.GET('/api/sites/{id}/drafting', { params: { path: { id: this.id } } });
-      if (data && asked === this.#asked) this.view = data;
-    } catch {
-      // The next change asks again.
-    }
+    const { data } = await api.GET('/api/sites/{id}/drafting', { params: { path: { id: this.id } } });
+    if (data && asked === this.#asked) this.view = data;
   }
 }

@@ -49,8 +49,6 @@
         isDone = true;
         values = {};
       } else fault = problemOf(error, response);
-    } catch {
-      fault = { field: '', detail: 'The connection is away. Try again in a moment.' };
     } finally {
       busy = false;
     }

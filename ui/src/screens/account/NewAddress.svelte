@@ -8,18 +8,14 @@
   let words = $state('Opening the link …');
 
   void (async () => {
-    try {
-      await api.GET('/api/session');
-      const { error, response } = await api.POST('/api/new-addresses/{token}', {
-        params: { path: { token } }
-      });
-      words = response.ok
-        ? 'From now on you sign in with your new address.'
-        : problemOf(error, response).detail;
-      await session.load();
-    } catch {
-      words = 'The connection is away. Reload in a moment.';
-    }
+    await api.GET('/api/session');
+    const { error, response } = await api.POST('/api/new-addresses/{token}', {
+      params: { path: { token } }
+    });
+    words = response.ok
+      ? 'From now on you sign in with your new address.'
+      : problemOf(error, response).detail;
+    await session.load();
   })();
 </script>
 

@@ -1,10 +1,10 @@
 <script lang="ts">
   import { onDestroy, untrack } from 'svelte';
-  import { api, type Enquiry } from '../../api/client';
+  import { api, problemOf, type Enquiry } from '../../api/client';
   import Frame from '../../parts/Frame.svelte';
   import { route } from '../../router';
   import { SiteState } from '../../site.svelte';
-  import Lost from '../Lost.svelte';
+  import SiteGate from '../../parts/SiteGate.svelte';
   import PublishAct from '../../parts/PublishAct.svelte';
   import { notices } from '../../parts/notices';
   import EnquiryLeaf from './EnquiryLeaf.svelte';
@@ -18,20 +18,18 @@
 
   $effect(() => {
     const asked = id;
-    untrack(() => {
-      void site.load(asked);
+    return untrack(() => {
       void load(asked);
+      return site.open(asked);
     });
   });
 
   async function load(asked: string): Promise<void> {
-    try {
-      const { data } = await api.GET('/api/sites/{id}/enquiries', { params: { path: { id: asked } } });
-      if (data) enquiries = data;
-      away = false;
-    } catch {
-      away = true;
-    }
+    const { data, response } = await api.GET('/api/sites/{id}/enquiries', {
+      params: { path: { id: asked } }
+    });
+    if (data) enquiries = data;
+    away = response.status >= 500;
     now = new Date();
   }
 
@@ -51,13 +49,17 @@
   async function mark(enquiry: Enquiry, state: Enquiry['state']): Promise<void> {
     const was = enquiry.state;
     enquiry.state = state;
-    const { response } = await api.PUT('/api/sites/{id}/enquiries/{enquiry}/state', {
+    const { error, response } = await api.PUT('/api/sites/{id}/enquiries/{enquiry}/state', {
       params: { path: { id, enquiry: enquiry.id } },
       body: { state }
     });
     if (!response.ok) {
       enquiry.state = was;
-      notices.error({ title: 'That did not work', description: 'Try again in a moment.' });
+      notices.error({ title: 'Not marked.', description: problemOf(error, response).detail });
+    } else {
+      notices.info({
+        title: state === 'NEW' ? 'It waits again.' : state === 'DONE' ? 'Done.' : 'Set aside.'
+      });
     }
     await site.reload();
   }
@@ -65,9 +67,7 @@
 
 <svelte:head><title>{site.sheet.lines.name || 'Enquiries'} · Enquiries · Ostium</title></svelte:head>
 
-{#if site.missing}
-  <Lost />
-{:else}
+<SiteGate {site}>
   <Frame {site} {act}>
     <h1>Enquiries</h1>
     <p class="lead">
@@ -99,7 +99,7 @@
       {/if}
     {/each}
   </Frame>
-{/if}
+</SiteGate>
 
 {#snippet act()}<PublishAct {site} />{/snippet}
 

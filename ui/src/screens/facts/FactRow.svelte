@@ -75,7 +75,7 @@
       <span class="said">
         {#if thumbs.length}
           <span class="thumbs">
-            {#each thumbs as thumb (thumb)}<img src={thumb} alt="" />{/each}
+            {#each thumbs as thumb, index (index)}<img src={thumb} alt="" />{/each}
           </span>
         {/if}
         <span class="value" class:asks={!value} dir="auto">{value || missing}</span>

@@ -1,6 +1,6 @@
 <script lang="ts">
-  import { onDestroy, untrack } from 'svelte';
-  import KeptLine from '../../parts/KeptLine.svelte';
+  import { onDestroy, onMount, untrack } from 'svelte';
+  import KeptLine from '../../keeping/KeptLine.svelte';
   import type { SiteState } from '../../site.svelte';
   import FactEditor from './FactEditor.svelte';
   import FactRow from './FactRow.svelte';
@@ -18,7 +18,11 @@
   const facts = new FactsState();
   const files = untrack(() => new FilesState(site));
   const known = $derived({ sheet: site.sheet, view: site.view, facts: facts.view });
-  let open = $state('');
+  let open = $state(new URLSearchParams(location.search).get('open') ?? '');
+  onMount(() => {
+    if (open)
+      document.getElementById(`fact-${open.replaceAll('/', '-')}`)?.scrollIntoView({ block: 'center' });
+  });
 
   $effect(() => {
     if (!site.view?.revision) return;
@@ -67,7 +71,7 @@
     <div class="title">
       <h1>Facts</h1>
       <p class="quiet">Said once here, used everywhere. Change one and every page follows.</p>
-      <KeptLine keeping={site.keeping} hasKept={site.hasKept} />
+      <KeptLine outbox={site.outbox} />
     </div>
     <div class="sheet">
       {#each GROUPS as group (group.name)}

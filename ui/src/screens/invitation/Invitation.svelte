@@ -15,17 +15,13 @@
   let fault = $state({ field: '', detail: '' });
 
   void (async () => {
-    try {
-      const { data, error, response } = await api.GET('/api/invitations/{token}', {
-        params: { path: { token } }
-      });
-      if (data) {
-        invitation = data;
-        account.email = data.email;
-      } else words = problemOf(error, response).detail;
-    } catch {
-      words = 'The connection is away. Reload in a moment.';
-    }
+    const { data, error, response } = await api.GET('/api/invitations/{token}', {
+      params: { path: { token } }
+    });
+    if (data) {
+      invitation = data;
+      account.email = data.email;
+    } else words = problemOf(error, response).detail;
   })();
 
   async function accept(event: SubmitEvent): Promise<void> {
@@ -43,8 +39,6 @@
       });
       if (data) navigate('/sites/:id/page', { params: { id: data.site } });
       else fault = problemOf(error, response);
-    } catch {
-      fault = { field: '', detail: 'The connection is away. Try again in a moment.' };
     } finally {
       busy = false;
     }

@@ -7,7 +7,7 @@
   import WidthSwitch from '../../parts/WidthSwitch.svelte';
   import { navigate, route } from '../../router';
   import { SiteState } from '../../site.svelte';
-  import Lost from '../Lost.svelte';
+  import SiteGate from '../../parts/SiteGate.svelte';
   import HouseBoard from './HouseBoard.svelte';
   import Letters from './Letters.svelte';
   import { LookState } from './look.svelte';
@@ -23,7 +23,10 @@
   let wide = $state(false);
 
   $effect(() => {
-    untrack(() => void begin());
+    return untrack(() => {
+      void begin();
+      return () => site.leave();
+    });
   });
 
   let shown = 0;
@@ -57,9 +60,7 @@
 <svelte:head><title>{site.sheet.lines.name || 'Your site'} · Look · Ostium</title></svelte:head>
 <svelte:window onkeydown={pressed} />
 
-{#if site.missing}
-  <Lost />
-{:else}
+<SiteGate {site}>
   <Frame {site} {act} broad>
     <div class="board">
       <div class="choices">
@@ -165,7 +166,7 @@
       </div>
     </div>
   </Frame>
-{/if}
+</SiteGate>
 
 {#snippet act()}<PublishAct {site} />{/snippet}
 

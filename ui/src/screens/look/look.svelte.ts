@@ -70,7 +70,7 @@ export class LookState {
     await this.#ask(said, async () => {
       const answer = await api.POST(path, {
         params: { path: { id: this.id } },
-        body: { revision: this.view?.revision ?? 1 }
+        body: { revision: this.view?.revision ?? 1, screen: 'LOOK' }
       });
       if (!answer.data) return { error: answer.error, response: answer.response };
       return api.GET('/api/sites/{id}/look', { params: { path: { id: this.id } } });
@@ -93,8 +93,6 @@ export class LookState {
         return true;
       }
       this.fault = problemOf(error, response);
-    } catch {
-      this.fault = { field: '', detail: 'The connection is away. Try again in a moment.' };
     } finally {
       this.busy = false;
     }

@@ -8,13 +8,9 @@
   let none = $state(false);
 
   async function load(): Promise<void> {
-    try {
-      const { data } = await api.GET('/api/stand-in/mails');
-      if (data) mails = data;
-      else none = true;
-    } catch {
-      none = mails === null;
-    }
+    const { data } = await api.GET('/api/stand-in/mails');
+    if (data) mails = data;
+    else none = true;
   }
 
   $effect(() => {

@@ -1,28 +1,32 @@
 <script lang="ts">
   import { Dialog, Portal } from '@skeletonlabs/skeleton-svelte';
-  import { plain } from '../../document/words';
+  import { onDestroy, untrack } from 'svelte';
   import { textsOf } from '../../document/edits';
+  import { plain } from '../../document/words';
+  import type { SiteState } from '../../site.svelte';
+  import FactEditor from '../facts/FactEditor.svelte';
+  import { FactsState } from '../facts/facts.svelte';
+  import { FilesState } from '../facts/files/files.svelte';
+  import { kindOf } from '../facts/where';
   import type { ManuscriptState } from './manuscript.svelte';
 
-  /** One fact, to be changed everywhere at once. */
-  let { manuscript, line = $bindable() }: { manuscript: ManuscriptState; line: string } = $props();
+  /** One fact, changed as on the facts sheet: with its question and its choices, and everywhere at once. */
+  let {
+    manuscript,
+    site,
+    line = $bindable()
+  }: { manuscript: ManuscriptState; site: SiteState; line: string } = $props();
 
-  const NAMES: Record<string, string> = {
-    telephone: 'your telephone number',
-    email: 'your mail address',
-    hours: 'your hours',
-    area: 'the places you come to',
-    place: 'your address',
-    'legal/lines': 'the line the law asks for'
-  };
+  const facts = new FactsState();
+  const files = untrack(() => new FilesState(site));
+  onDestroy(() => files.stop());
 
-  let typed = $state('');
-  let fault = $state('');
-  let busy = $state(false);
   let shown = $state('');
+  let before = '';
 
-  const fact = $derived(manuscript.view?.facts.find((each) => each.line === line));
-  const name = $derived(fact?.name ?? NAMES[line] ?? 'this line');
+  const kind = $derived(shown ? kindOf(shown, site.sheet) : undefined);
+  const fact = $derived(manuscript.view?.facts.find((each) => each.line === shown));
+  const name = $derived(fact?.name ?? kind?.label.toLowerCase() ?? 'this line');
   const places = $derived(
     manuscript.sections.filter((section) =>
       textsOf(section).some(
@@ -31,77 +35,77 @@
     ).length
   );
 
+  // What is shown stays until the dialog has closed.
   $effect(() => {
-    if (line && line !== shown) {
-      shown = line;
-      typed = fact?.typed ?? '';
-      fault = snagged();
-    }
-    if (!line) shown = '';
+    if (!line || line === shown) return;
+    shown = line;
+    before = untrack(() => fact?.facets[0]?.says ?? '');
   });
 
-  function snagged(): string {
-    return (
-      manuscript.view?.snags.find((snag) => snag.line === line && snag.rule === 'line-not-understood')
-        ?.words ?? ''
-    );
+  // The answers beneath the lines come with the site; it is asked anew after each change that is kept.
+  $effect(() => {
+    if (!line || !manuscript.view?.revision) return;
+    untrack(() => {
+      void site.reload().then(() => facts.follow(site));
+      if (kind?.use || kind?.editor === 'documents') void files.follow();
+    });
+  });
+
+  async function close(): Promise<void> {
+    line = '';
+    await manuscript.keep();
+    const says = fact?.facets[0]?.says ?? '';
+    if (manuscript.waits || says === before) return;
+    manuscript.listener.said(says ? `Changed everywhere: ${says}` : `Taken out: ${name}`, false);
   }
 
-  async function change(): Promise<void> {
-    busy = true;
-    manuscript.edit({ kind: 'setLine', path: line, words: typed });
-    await manuscript.keep();
-    busy = false;
-    fault = snagged();
-    if (!fault && !manuscript.waits) {
-      const says = fact?.facets[0]?.says;
-      manuscript.listener.said(says ? `Changed everywhere: ${says}` : `Taken out: ${name}`, false);
-      line = '';
-    }
+  /** Enter in a single line is done with it. */
+  function entered(event: KeyboardEvent): void {
+    const field = event.target as HTMLElement;
+    if (event.key === 'Enter' && field.localName === 'input' && kind?.editor === 'line') void close();
   }
 </script>
 
-<Dialog open={line !== ''} onOpenChange={(change) => !change.open && (line = '')}>
+<Dialog open={line !== ''} onOpenChange={(change) => !change.open && void close()}>
   <Portal>
     <Dialog.Backdrop class="veil" />
     <Dialog.Positioner class="stand">
       <Dialog.Content class="leaf is-open leaf-dialog fact-dialog">
         <Dialog.Title class="h">Change {name}</Dialog.Title>
-        <form
-          onsubmit={(event) => {
-            event.preventDefault();
-            void change();
-          }}
-          novalidate
-        >
-          <label class="hidden-words" for="fact-line">{name}</label>
-          <input
-            id="fact-line"
-            class="line"
-            dir="auto"
-            autocomplete="off"
-            bind:value={typed}
-            aria-invalid={fault ? 'true' : undefined}
-            aria-describedby="fact-note"
-          />
-          <p id="fact-note" class={fault ? 'fault' : 'quiet'}>
-            {fault ||
-              (places > 1
-                ? `It stands in the words of ${places} sections, and changes in all of them.`
-                : 'It changes everywhere it stands.')}
-          </p>
-          <div class="foot">
-            <button class="act main" type="submit" disabled={busy}>Change it everywhere</button>
-            <Dialog.CloseTrigger class="act" type="button">Leave it</Dialog.CloseTrigger>
-          </div>
-        </form>
+        <!-- svelte-ignore a11y_no_static_element_interactions -->
+        <div class="editor" onkeydown={entered}>
+          {#if kind}
+            {#key shown}<FactEditor {site} {facts} {files} {kind} />{/key}
+          {:else}
+            <p class="quiet">This stands on the facts sheet.</p>
+          {/if}
+        </div>
+        <p class="quiet">
+          {places > 1
+            ? `It stands in the words of ${places} sections, and changes in all of them.`
+            : 'It changes everywhere it stands.'}
+        </p>
+        <div class="foot">
+          <button class="act main" type="button" onclick={close}>Done</button>
+          {#if kind}<a class="word" href="/sites/{manuscript.id}?open={encodeURIComponent(kind.id)}"
+              >All facts</a
+            >{/if}
+        </div>
       </Dialog.Content>
     </Dialog.Positioner>
   </Portal>
 </Dialog>
 
 <style>
+  .editor {
+    max-height: 60vh;
+    overflow: auto;
+    padding: 2px;
+  }
   .quiet {
-    margin-top: 6px;
+    margin-top: 8px;
+  }
+  .foot {
+    align-items: center;
   }
 </style>

@@ -8,9 +8,10 @@
     ['[ and ]', 'the section before, the section after'],
     ['Alt + ↑ or ↓', 'move the chosen section'],
     ['Ctrl + Z', 'take the last step back'],
-    ['Ctrl + Shift + Z', 'do it again'],
+    ['Ctrl + Shift + Z or Ctrl + Y', 'do it again'],
     ['Ctrl + B, Ctrl + I', 'strong words, emphasis'],
-    ['Alt + F10', 'to the tools of the words; Escape back'],
+    ['Escape', 'out of the words, to their section'],
+    ['Alt + F10', 'to the tools of the words or the row; arrows between them'],
     ['Enter on a green fact', 'change it everywhere'],
     ['?', 'this list']
   ] as const;

@@ -3,7 +3,6 @@
   import { onMount, untrack, tick } from 'svelte';
   import Choice from '../../parts/Choice.svelte';
   import Frame from '../../parts/Frame.svelte';
-  import KeptLine from '../../parts/KeptLine.svelte';
   import { notices } from '../../parts/notices';
   import PublishAct from '../../parts/PublishAct.svelte';
   import Shopfront from '../../parts/Shopfront.svelte';
@@ -18,8 +17,8 @@
   import FactDialog from './FactDialog.svelte';
   import Keys from './Keys.svelte';
   import { ManuscriptState } from './manuscript.svelte';
+  import ManuscriptFoot from './ManuscriptFoot.svelte';
   import SectionLeaf from './SectionLeaf.svelte';
-  import TextTools from './TextTools.svelte';
 
   /** The page as a document of words, beside the real page. On a phone the two take turns. */
   let { site }: { site: SiteState } = $props();
@@ -67,20 +66,44 @@
   }
 
   let words = $state.raw<{ editor: Editor; lists: boolean; text: string } | null>(null);
-  let foot = $state<HTMLDivElement>();
+  let row = $state.raw<{ section: string; item: string } | null>(null);
 
-  /** The tools of the words stay while the cursor is in the words or among the tools. */
+  /** The tools of words or of a row stay while the cursor is there or among the tools. */
   function left(event: FocusEvent): void {
     const next = event.relatedTarget as HTMLElement | null;
-    if (!next || next.closest('.ProseMirror') || foot?.contains(next)) return;
-    words = null;
+    if (!next || next.closest('[data-foot]')) return;
+    // A section that moves takes the cursor out while the page is being drawn; nothing may change until that is done.
+    queueMicrotask(() => {
+      if (!next.closest('.ProseMirror')) words = null;
+      if (!next.closest('[data-item]')) row = null;
+    });
+  }
+
+  function toTools(): void {
+    document.querySelector<HTMLElement>('[data-foot] [role=toolbar] button')?.focus();
+  }
+
+  /** A step back or forward goes to where it was, and says what it was. */
+  async function back(way: 'undo' | 'redo'): Promise<void> {
+    const where = await (way === 'undo' ? manuscript.undo() : manuscript.redo());
+    if (!where?.section) return;
+    await tick();
+    found(where.section, where.text);
   }
 
   setDesk({
-    editing: (editor, lists, text) => (words = editor && { editor, lists, text }),
-    toTools: () => foot?.querySelector<HTMLElement>('[role=toolbar] button')?.focus(),
-    openFact: (fact) => (line = manuscript.view?.facts.find((each) => each.id === fact)?.line ?? fact),
-    openLine: (asked) => (line = sheetLine(asked)),
+    editing: (editor, lists, text) => {
+      const next = editor && { editor, lists, text };
+      if (next) row = null;
+      queueMicrotask(() => (words = next));
+    },
+    inRow: (section, item) => {
+      words = null;
+      row = { section, item };
+    },
+    toTools,
+    openFact: (fact) => openLine(manuscript.view?.facts.find((each) => each.id === fact)?.line ?? fact),
+    openLine,
     toFacts: () =>
       void manuscript.keep().then(() => navigate('/sites/:id', { params: { id: manuscript.id } })),
     typed: (text, tree: Block[]) => shopfront?.type(text, said(tree, manuscript.say)),
@@ -101,16 +124,20 @@
     section?.querySelector<HTMLElement>('.words [contenteditable=true], .words button')?.focus();
   }
 
-  /** A snag names a field of the sheet as the server's answers do: `services.2.price`. */
-  function sheetLine(asked: string): string {
+  /** A line of a service is changed in its row; every other as on the facts sheet. */
+  function openLine(asked: string): void {
     const field = /^services\.(\d+)(?:\.(\w+))?$/.exec(asked);
-    if (!field) return asked;
-    const service = manuscript.view?.services[Number(field[1])];
-    return `service/${service?.typed.id ?? ''}/${field[2] ?? 'name'}`;
+    const service = field && manuscript.view?.services[Number(field[1])]?.typed.id;
+    const [, id, name] = service ? ['', service, field[2] ?? 'name'] : asked.split('/');
+    const cell = document.getElementById(`service-${id}-${name}`);
+    if (cell) {
+      cell.scrollIntoView({ block: 'center' });
+      cell.focus({ preventScroll: true });
+    } else line = asked;
   }
 
   onMount(() => {
-    void manuscript.load();
+    const close = manuscript.open();
     const look = setInterval(async () => {
       if (document.visibilityState === 'visible' && (await manuscript.lookAround())) shopfront?.refresh();
     }, 4000);
@@ -120,7 +147,7 @@
     return () => {
       clearInterval(look);
       window.removeEventListener('resize', room);
-      void manuscript.keep();
+      close();
     };
   });
 
@@ -159,11 +186,13 @@
     manuscript.chosen = next.id;
     const place = document.getElementById(`section-${next.id}`);
     place?.scrollIntoView({ block: 'nearest' });
-    place?.querySelector<HTMLElement>('[role=textbox], input, button')?.focus({ preventScroll: true });
+    place?.focus({ preventScroll: true });
     shopfront?.choose(next.id, '', manuscript.fileOf(next.id));
   }
 
-  function moveChosen(by: -1 | 1): void {
+  /** The cursor stays where it is, in the section that moves. */
+  async function moveChosen(by: -1 | 1): Promise<void> {
+    const had = document.activeElement as HTMLElement | null;
     const page = manuscript.site?.pages.find((each) =>
       each.sections.some((section) => section.id === manuscript.chosen)
     );
@@ -171,6 +200,11 @@
     if (!page || at < 0 || at + by < 0 || at + by >= page.sections.length) return;
     const after = by < 0 ? (page.sections[at - 2]?.id ?? '') : (page.sections[at + 1]?.id ?? '');
     manuscript.edit({ kind: 'moveSection', section: manuscript.chosen, to: { page: page.id, after } });
+    await tick();
+    const section = document.getElementById(`section-${manuscript.chosen}`);
+    section?.scrollIntoView({ block: 'nearest' });
+    if (had?.isConnected && section?.contains(had)) had.focus({ preventScroll: true });
+    else section?.focus({ preventScroll: true });
   }
 
   function pressed(event: KeyboardEvent): void {
@@ -181,23 +215,25 @@
     if (command && event.key.toLowerCase() === 'z') {
       if (target.tagName === 'INPUT') return;
       event.preventDefault();
-      void (event.shiftKey ? manuscript.redo() : manuscript.undo());
+      void back(event.shiftKey ? 'redo' : 'undo');
+    } else if (command && event.key.toLowerCase() === 'y') {
+      if (target.tagName === 'INPUT') return;
+      event.preventDefault();
+      void back('redo');
+    } else if (event.altKey && event.key === 'F10') {
+      event.preventDefault();
+      toTools();
     } else if (event.altKey && (event.key === 'ArrowUp' || event.key === 'ArrowDown')) {
       event.preventDefault();
-      moveChosen(event.key === 'ArrowUp' ? -1 : 1);
+      void moveChosen(event.key === 'ArrowUp' ? -1 : 1);
     } else if (!typing && !command && event.key === '[') neighbour(-1);
     else if (!typing && !command && event.key === ']') neighbour(1);
     else if (!typing && !command && event.key === '?') keys = true;
-  }
-
-  function leaving(event: BeforeUnloadEvent): void {
-    if (manuscript.waits) event.preventDefault();
   }
 </script>
 
 <svelte:window
   onkeydown={pressed}
-  onbeforeunload={leaving}
   onpointerdowncapture={() => (held = true)}
   onpointerupcapture={letGo}
   onpointercancelcapture={letGo}
@@ -227,7 +263,7 @@
         {#each general as snag (snag.rule + snag.words)}
           <p class="general">
             {snag.words}
-            {#if snag.fix}<button class="word" type="button" onclick={() => (line = sheetLine(snag.line))}
+            {#if snag.fix}<button class="word" type="button" onclick={() => openLine(snag.line)}
                 >{snag.fix}</button
               >{/if}
           </p>
@@ -267,37 +303,19 @@
         {/if}
       {:else}
         <p class="opening quiet">
-          {manuscript.keeping === 'waiting' ? 'The connection is away. Reload in a moment.' : 'Opening …'}
+          {manuscript.outbox.keeping === 'away'
+            ? 'The connection is away. The manuscript opens by itself once it is back.'
+            : 'Opening …'}
         </p>
       {/if}
-      <div class="foot" bind:this={foot}>
-        <KeptLine keeping={manuscript.keeping} hasKept={manuscript.hasKept} />
-        <span class="steps">
-          <button
-            class="word"
-            type="button"
-            onclick={() => manuscript.undo()}
-            disabled={!manuscript.view?.canUndo && !manuscript.waits}>Undo</button
-          >
-          <button
-            class="word"
-            type="button"
-            onclick={() => manuscript.redo()}
-            disabled={!manuscript.view?.canRedo}>Redo</button
-          >
-        </span>
-        {#if words}
-          {#key words.editor}<TextTools
-              editor={words.editor}
-              lists={words.lists}
-              text={words.text}
-              {manuscript}
-            />{/key}
-        {:else}
-          <button class="word keys" type="button" onclick={() => (keys = true)}>Keys</button>
-          <a class="word" href="/sites/{id}/publish">Earlier versions</a>
-        {/if}
-      </div>
+      <ManuscriptFoot
+        {manuscript}
+        {words}
+        {row}
+        undo={() => back('undo')}
+        redo={() => back('redo')}
+        showKeys={() => (keys = true)}
+      />
     </div>
     <aside class="page" aria-label="Shopfront">
       <div class="head">
@@ -317,7 +335,7 @@
     </aside>
   </div>
 </Frame>
-<FactDialog {manuscript} bind:line />
+<FactDialog {manuscript} {site} bind:line />
 <Keys bind:open={keys} />
 
 <style>
@@ -381,33 +399,6 @@
     gap: 0 14px;
     align-items: center;
   }
-  .foot {
-    position: sticky;
-    bottom: 0;
-    z-index: 3;
-    display: flex;
-    flex-wrap: wrap;
-    gap: 0 20px;
-    align-items: center;
-    padding: 2px 18px;
-    background: var(--well);
-    border-top: 1px solid var(--rule);
-  }
-  .steps {
-    display: flex;
-    gap: 18px;
-  }
-  .foot .keys {
-    margin-left: auto;
-  }
-  .foot .word {
-    font-size: 15px;
-  }
-  .foot .word[disabled] {
-    color: var(--pencil);
-    font-weight: 400;
-    cursor: default;
-  }
   .page {
     position: sticky;
     top: 12px;
@@ -441,16 +432,10 @@
     .page {
       position: static;
     }
-    .foot .keys {
-      display: none;
-    }
     .manuscript {
       margin-inline: -16px;
       border-inline: 0;
       border-radius: 0;
-    }
-    .foot {
-      padding-inline: 16px;
     }
   }
 </style>

@@ -1,4 +1,8 @@
 <script lang="ts">
+  import { tick } from 'svelte';
+  import { notices } from '../../parts/notices';
+  import { steady } from '../../parts/steady';
+  import { toolbar } from '../../parts/toolbar';
   import type { Page, Section } from '../../document/types';
   import { getDesk } from './desk';
   import Margin from './Margin.svelte';
@@ -31,12 +35,21 @@
     return slot === 'second' || slot === 'send' ? 'button' : 'body';
   }
 
-  export function move(by: -1 | 1): void {
+  function move(by: -1 | 1): void {
     if (!siblings || at < 0) return;
     const next = at + by;
     if (next < 0 || next >= siblings.sections.length) return;
     const after = by < 0 ? (siblings.sections[at - 2]?.id ?? '') : (siblings.sections[at + 1]?.id ?? '');
-    manuscript.edit({ kind: 'moveSection', section: section.id, to: { page: siblings.id, after } });
+    const page = siblings.id;
+    // The button stays under the pointer while its section goes by.
+    void steady(
+      () => document.querySelector<HTMLElement>(`#section-${section.id} [data-move="${by}"]`) ?? own(),
+      () => manuscript.edit({ kind: 'moveSection', section: section.id, to: { page, after } })
+    );
+  }
+
+  function own(): HTMLElement | null {
+    return document.getElementById(`section-${section.id}`);
   }
 
   /** To the end of another page; the opening stays on the first. */
@@ -52,6 +65,22 @@
   function layOut(): void {
     const next = kind.layouts[(kind.layouts.indexOf(section.layout) + 1) % kind.layouts.length];
     if (next) manuscript.edit({ kind: 'setLayout', section: section.id, layout: next });
+  }
+
+  /** The section after it has the cursor next. */
+  async function remove(): Promise<void> {
+    const next = siblings?.sections[at + 1] ?? siblings?.sections[at - 1];
+    const gone = name;
+    manuscript.edit({ kind: 'removeSection', section: section.id });
+    await tick();
+    if (next) {
+      manuscript.chosen = next.id;
+      document.getElementById(`section-${next.id}`)?.focus({ preventScroll: true });
+    }
+    notices.info({
+      title: `Taken out: ${gone}.`,
+      action: { label: 'Undo', onClick: () => void manuscript.undo() }
+    });
   }
 
   function put(slot: string): void {
@@ -77,6 +106,7 @@
   class:is-hidden={section.hidden}
   aria-label={name}
   id="section-{section.id}"
+  tabindex="-1"
 >
   <Margin {manuscript} {section} {name} />
   <!-- The words inside are what is focused; a press beside them chooses the section. -->
@@ -163,10 +193,12 @@
     {#if kind.door === 'form'}<MessagesTo {manuscript} />{/if}
   </div>
   {#if chosen && !kind.everywhere}
-    <div class="tools" role="toolbar" aria-label="{name}: what can be done">
-      {#if at > 0}<button type="button" onclick={() => move(-1)}>Move up</button>{/if}
-      {#if siblings && at < siblings.sections.length - 1}<button type="button" onclick={() => move(1)}
-          >Move down</button
+    <div class="tools" role="toolbar" aria-label="{name}: what can be done" {@attach toolbar}>
+      {#if at > 0}<button type="button" data-move="-1" onclick={() => move(-1)}>Move up</button>{/if}
+      {#if siblings && at < siblings.sections.length - 1}<button
+          type="button"
+          data-move="1"
+          onclick={() => move(1)}>Move down</button
         >{/if}
       {#each others as page (page.id)}
         <button type="button" onclick={() => toPage(page)}>To {page.name}</button>
@@ -180,11 +212,7 @@
       {#if kind.worded}<button type="button" onclick={() => manuscript.draftAgain(section.id)}
           >Draft again</button
         >{/if}
-      <button
-        type="button"
-        class="last"
-        onclick={() => manuscript.edit({ kind: 'removeSection', section: section.id })}>Remove</button
-      >
+      <button type="button" class="last" onclick={remove}>Remove</button>
     </div>
   {/if}
 </section>
@@ -204,6 +232,10 @@
   .words {
     min-width: 0;
     padding: 16px 26px 18px;
+  }
+  .section:focus-visible {
+    outline: 2px solid var(--lacquer);
+    outline-offset: -1px;
   }
   .chosen {
     outline: 2px solid var(--lacquer);

@@ -3,17 +3,19 @@
   import type { ServiceRow } from '../../api/client';
   import type { Item, Section } from '../../document/types';
   import AnswerLine from '../../parts/AnswerLine.svelte';
+  import { getDesk } from './desk';
   import type { ManuscriptState } from './manuscript.svelte';
 
   /** Rows of services. A row is the fact itself: what is typed here changes it everywhere. */
   let { manuscript, section }: { manuscript: ManuscriptState; section: Section } = $props();
+
+  const desk = getDesk();
 
   interface Row {
     item: Item;
     service: ServiceRow;
   }
 
-  const PAUSE = 300;
   const LINES = ['name', 'summary', 'minutes', 'price'] as const;
   const WORDS = { name: 'Name', summary: 'In a sentence', minutes: 'Time', price: 'Price' };
   const HINTS = {
@@ -23,9 +25,7 @@
     price: 'give one'
   };
 
-  let typed = $state<Record<string, string>>({});
   let at = $state('');
-  const timers: Record<string, ReturnType<typeof setTimeout>> = {};
 
   const rows = $derived<Row[]>(
     section.items.flatMap((item) => {
@@ -39,24 +39,11 @@
     const key = `${row.service.typed.id}/${line}`;
     const answer = row.service.answers[line];
     const said = at !== key && answer?.state === 'READ' && line !== 'name' ? answer.says : '';
-    return typed[key] ?? (said || row.service.typed[line]);
+    return manuscript.typedLine(`service/${key}`) ?? (said || row.service.typed[line]);
   }
 
   function type(row: Row, line: string, words: string): void {
-    const key = `${row.service.typed.id}/${line}`;
-    typed[key] = words;
-    manuscript.keeping = 'keeping';
-    clearTimeout(timers[key]);
-    timers[key] = setTimeout(() => void keep(key), PAUSE);
-  }
-
-  async function keep(key: string): Promise<void> {
-    const words = typed[key];
-    if (words === undefined) return;
-    clearTimeout(timers[key]);
-    manuscript.edit({ kind: 'setLine', path: `service/${key}`, words });
-    await manuscript.keep();
-    if (!manuscript.waits && typed[key] === words) delete typed[key];
+    manuscript.typeLine(`service/${row.service.typed.id}/${line}`, words);
   }
 
   async function add(): Promise<void> {
@@ -73,18 +60,12 @@
     name?.focus();
     name?.select();
   }
-
-  function move(row: Row, by: -1 | 1): void {
-    const place = section.items.indexOf(row.item);
-    const after = by < 0 ? (section.items[place - 2]?.id ?? '') : (section.items[place + 1]?.id ?? '');
-    manuscript.edit({ kind: 'moveItem', section: section.id, item: row.item.id, after });
-  }
 </script>
 
 <ul class="rows" aria-label="Services">
-  {#each rows as row, index (row.item.id)}
+  {#each rows as row (row.item.id)}
     {@const name = row.service.typed.name || 'this service'}
-    <li class:is-hidden={row.item.hidden}>
+    <li class:is-hidden={row.item.hidden} data-item={row.item.id}>
       <div class="row">
         {#each LINES as line (line)}
           {@const id = `service-${row.service.typed.id}-${line}`}
@@ -97,10 +78,13 @@
             placeholder={HINTS[line]}
             value={value(row, line)}
             oninput={(event) => type(row, line, event.currentTarget.value)}
-            onfocus={() => (at = `${row.service.typed.id}/${line}`)}
+            onfocus={() => {
+              at = `${row.service.typed.id}/${line}`;
+              desk.inRow(section.id, row.item.id);
+            }}
             onblur={() => {
               at = '';
-              void keep(`${row.service.typed.id}/${line}`);
+              void manuscript.keep();
             }}
             aria-invalid={row.service.answers[line]?.state === 'REFUSED' ? 'true' : undefined}
             aria-describedby="{id}-answer"
@@ -115,43 +99,10 @@
           take={(words) => type(row, line, words)}
         />
       {/each}
-      <div class="acts">
-        {#if index > 0}<button
-            class="small"
-            type="button"
-            onclick={() => move(row, -1)}
-            aria-label="Move {name} up">Up</button
-          >{/if}
-        {#if index < rows.length - 1}<button
-            class="small"
-            type="button"
-            onclick={() => move(row, 1)}
-            aria-label="Move {name} down">Down</button
-          >{/if}
-        <button
-          class="small"
-          type="button"
-          onclick={() =>
-            manuscript.edit({
-              kind: 'hideItem',
-              section: section.id,
-              item: row.item.id,
-              hidden: !row.item.hidden
-            })}
-          aria-label={row.item.hidden ? `Show ${name}` : `Hide ${name}`}
-          >{row.item.hidden ? 'Show' : 'Hide'}</button
-        >
-        <button
-          class="small"
-          type="button"
-          onclick={() => manuscript.edit({ kind: 'removeService', id: row.service.typed.id })}
-          aria-label="Remove {name}">Remove</button
-        >
-      </div>
     </li>
   {/each}
 </ul>
-<button class="word" type="button" onclick={add}>Add a service</button>
+<button class="word another" type="button" onclick={add}>Add a service</button>
 
 <style>
   .rows {
@@ -217,33 +168,6 @@
     color: var(--brass);
     font-weight: 700;
   }
-  /* Over the next row, so that no row moves when one is gone to. */
-  .acts {
-    position: absolute;
-    top: calc(100% - 2px);
-    right: 0;
-    z-index: 4;
-    display: none;
-    gap: 16px;
-    padding: 0 12px;
-    border: 1px solid var(--rule);
-    border-radius: var(--leaf-small);
-    background: var(--panel);
-    box-shadow: var(--shadow);
-  }
-  li:focus-within .acts {
-    display: flex;
-  }
-  .small {
-    min-height: 28px;
-    padding: 0;
-    border: 0;
-    background: none;
-    color: var(--lacquer);
-    font-size: 13.5px;
-    font-weight: 700;
-    cursor: pointer;
-  }
   @media (max-width: 720px) {
     .row {
       grid-template-columns: minmax(0, 1fr) 96px;
@@ -262,10 +186,6 @@
     }
     .minutes {
       order: 4;
-    }
-    .small {
-      min-height: 44px;
-      min-width: 44px;
     }
   }
 </style>

@@ -34,7 +34,7 @@
   let place = $state<HTMLDivElement>();
   let editor = $state.raw<Editor>();
   let empty = $state(false);
-  let fault = $state('');
+  const fault = $derived(manuscript.refusal(id));
 
   $effect(() => {
     if (!place) return;
@@ -84,6 +84,8 @@
         },
         handleKeyDown: (_, event) => {
           if (event.altKey && event.key === 'F10') desk.toTools();
+          // Escape leaves the words; the keys of the manuscript work from their section.
+          if (event.key === 'Escape') place?.closest<HTMLElement>('section')?.focus({ preventScroll: true });
           return (shape === 'LINE' && event.key === 'Enter') || (event.altKey && event.key === 'F10');
         }
       },
@@ -91,12 +93,9 @@
         const words = fromProse(changed.getJSON());
         empty = changed.isEmpty;
         const long = length(words);
-        fault =
-          long > longest
-            ? `At most ${longest} characters, please; this has ${long}. It is kept once it is shorter.`
-            : '';
-        if (fault) {
-          manuscript.hold(id);
+        if (long > longest) {
+          const reason = `At most ${longest} characters, please; this has ${long}. It is kept once it is shorter.`;
+          manuscript.hold(id, words, reason);
         } else {
           desk.typed(id, words);
           manuscript.type(id, words);

@@ -1,6 +1,8 @@
 <script lang="ts">
   import type { Editor } from '@tiptap/core';
+  import { getDesk } from './desk';
   import type { ManuscriptState } from './manuscript.svelte';
+  import { toolbar } from '../../parts/toolbar';
   import WordingDrawer from './WordingDrawer.svelte';
 
   /** What can be done with the words under the cursor, in words, at the foot of the manuscript. */
@@ -11,6 +13,7 @@
     text
   }: { editor: Editor; manuscript: ManuscriptState; lists: boolean; text: string } = $props();
 
+  const desk = getDesk();
   let revision = $state(0);
 
   $effect(() => {
@@ -29,9 +32,18 @@
       italic: editor.isActive('italic'),
       list: editor.isActive('bulletList'),
       link: editor.isActive('link'),
-      some: !editor.state.selection.empty
+      some: !editor.state.selection.empty,
+      fact: selectedFact()
     };
   });
+
+  /** The linked fact that was pressed. */
+  function selectedFact(): string {
+    const { selection } = editor.state;
+    const node = 'node' in selection ? (selection.node as { attrs: Record<string, string> }) : null;
+    return node?.attrs['fact'] ?? '';
+  }
+
   const facts = $derived(manuscript.view?.facts ?? []);
   const sections = $derived(
     manuscript.sections.filter((section) => !['MASTHEAD', 'FOOTER', 'OPENING'].includes(section.kind))
@@ -62,7 +74,11 @@
   function link(): void {
     const typed = target.trim();
     if (!typed) return;
-    const address = /^(#|door:|mailto:|tel:|https?:)/.test(typed) ? typed : `https://${typed}`;
+    const address = /^(#|door:|mailto:|tel:|https?:)/.test(typed)
+      ? typed
+      : /^[^\s@/]+@[^\s@/]+$/.test(typed)
+        ? `mailto:${typed}`
+        : `https://${typed}`;
     editor.chain().focus().setMark('link', { href: address }).run();
     asking = '';
   }
@@ -76,6 +92,7 @@
     role="toolbar"
     aria-label="Words"
     tabindex="-1"
+    {@attach toolbar}
     onmousedown={(event) => (event.target as HTMLElement).localName !== 'input' && event.preventDefault()}
   >
     <button type="button" aria-pressed={is.bold} onclick={() => editor.chain().focus().toggleBold().run()}
@@ -91,7 +108,11 @@
         onclick={() => editor.chain().focus().toggleBulletList().run()}>List</button
       >
     {/if}
-    {#if is.some || is.link}
+    {#if is.fact}
+      <button type="button" onclick={() => desk.openFact(is.fact, text)}
+        >Change {facts.find((each) => each.id === is.fact)?.name ?? 'this fact'}</button
+      >
+    {:else if is.some || is.link}
       <button type="button" aria-pressed={is.link} onclick={askForLink}
         >{is.link ? 'Take the link off' : 'Link'}</button
       >

@@ -24,15 +24,11 @@
   async function load(tone?: string): Promise<void> {
     away = false;
     await manuscript.keep();
-    try {
-      const { data } = await api.GET('/api/sites/{id}/texts/{text}/wording', {
-        params: { path: { id: manuscript.id, text }, query: tone ? { tone } : {} }
-      });
-      if (data) wording = data;
-      else away = true;
-    } catch {
-      away = true;
-    }
+    const { data } = await api.GET('/api/sites/{id}/texts/{text}/wording', {
+      params: { path: { id: manuscript.id, text }, query: tone ? { tone } : {} }
+    });
+    if (data) wording = data;
+    else away = true;
   }
 
   async function rewrite(chosen: string): Promise<void> {
@@ -40,16 +36,12 @@
     rewritten = null;
     away = false;
     await manuscript.keep();
-    try {
-      const { data } = await api.POST('/api/sites/{id}/texts/{text}/rewriting', {
-        params: { path: { id: manuscript.id, text } },
-        body: { way: chosen }
-      });
-      if (data) rewritten = data as unknown as Rewritten;
-      else away = true;
-    } catch {
-      away = true;
-    }
+    const { data } = await api.POST('/api/sites/{id}/texts/{text}/rewriting', {
+      params: { path: { id: manuscript.id, text } },
+      body: { way: chosen }
+    });
+    if (data) rewritten = data as unknown as Rewritten;
+    else away = true;
   }
 
   async function choose(says: string): Promise<void> {

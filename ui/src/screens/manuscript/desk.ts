@@ -16,6 +16,8 @@ export interface Desk {
   toTools(): void;
   /** A text has the cursor, or has it no more. */
   editing(editor: Editor | null, lists: boolean, text: string): void;
+  /** A row of a section has the cursor. */
+  inRow(section: string, item: string): void;
   /** A section, or a text in it, was gone to. */
   choose(section: string, text: string): void;
 }

@@ -5,11 +5,14 @@ interface Options {
   say: Say;
   /** Name of a fact, for those who listen. */
   name: (fact: string) => string;
-  /** A chip was pressed. */
+  /** A chip is to be changed. */
   open: (fact: string, facet: string) => void;
 }
 
-/** A linked fact inside words: a chip that shows what it says now, and opens when it is pressed. */
+/**
+ * A linked fact inside words: a chip that shows what it says now. A press selects it, so that the tools of the words offer
+ * to change it; two presses or Enter open it at once.
+ */
 export const FactNode = Node.create<Options>({
   name: 'fact',
   group: 'inline',
@@ -47,7 +50,7 @@ export const FactNode = Node.create<Options>({
   },
 
   addNodeView() {
-    return ({ node }) => {
+    return ({ node, editor, getPos }) => {
       const { fact, facet } = node.attrs as { fact: string; facet: string };
       const chip = document.createElement('span');
       chip.className = 'fact-chip';
@@ -57,7 +60,12 @@ export const FactNode = Node.create<Options>({
       chip.tabIndex = 0;
       chip.setAttribute('role', 'button');
       const open = () => this.options.open(fact, facet);
-      chip.addEventListener('click', open);
+      chip.addEventListener('click', (event) => {
+        const at = getPos();
+        // A press without a pointer comes from a reader of the screen.
+        if (event.detail === 0 || event.detail > 1) open();
+        else if (at !== undefined) editor.chain().focus().setNodeSelection(at).run();
+      });
       chip.addEventListener('keydown', (event) => {
         if (event.key === 'Enter' || event.key === ' ') {
           event.preventDefault();

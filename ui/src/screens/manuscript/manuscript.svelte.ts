@@ -1,12 +1,10 @@
 import { api, problemOf, type Manuscript, type ShopfrontChange } from '../../api/client';
+import type { components } from '../../api/schema';
 import { apply, sectionsOf, textsOf, type Edit } from '../../document/edits';
 import type { Block, Kind, Section, Site } from '../../document/types';
-import type { components } from '../../api/schema';
-import type { Keeping } from '../../site.svelte';
-
-/** A pause this long ends what is one step back. */
-const PAUSE = 300;
-const RETRY = 2500;
+import { lastKnown } from '../../keeping/browserStore';
+import { outboxOf, type Outbox } from '../../keeping/outbox.svelte';
+import { session } from '../../session.svelte';
 
 const NOTHING: Kind = {
   words: '',
@@ -21,15 +19,14 @@ const NOTHING: Kind = {
   everywhere: false
 };
 
-interface Waiting {
-  key: string;
-  edit: Edit;
-}
+/** What a step was about, and where. */
+export type Told = components['schemas']['Told'];
 
 interface Answer {
   manuscript: unknown;
   shopfront: ShopfrontChange;
   aside: boolean;
+  told?: Told | null;
 }
 
 /** What the screen around a manuscript does when something has happened. */
@@ -41,55 +38,90 @@ export interface Listener {
 }
 
 /**
- * One manuscript while it is being worked on. Words stand where they are typed at once; they are sent after a pause, one
- * edit after another, and wait here while the connection is away. What somebody else has changed meanwhile comes with
- * the answers.
+ * One manuscript while it is being worked on. Words stand where they are typed at once; the {@link outbox} sends them.
+ * What somebody else has changed meanwhile comes with the answers.
  */
 export class ManuscriptState {
   /** As the server has it. */
   view = $state.raw<Manuscript | null>(null);
-  keeping = $state<Keeping>('kept');
-  hasKept = $state(false);
   /** Section that is chosen on both sides. */
   chosen = $state('');
 
-  #queue = $state.raw<Waiting[]>([]);
-  #typed = $state.raw<Record<string, Block[]>>({});
-  #held = $state.raw<string[]>([]);
-  #timers: Record<string, ReturnType<typeof setTimeout>> = {};
-  #retry: ReturnType<typeof setTimeout> | undefined;
-  #running: Promise<void> | undefined;
+  readonly outbox: Outbox;
+  #told: Told | null = null;
 
   /** As it will be once all that waits here is kept. */
   site = $derived.by<Site | null>(() => {
     if (!this.view) return null;
-    return this.#queue.reduce((site, waiting) => apply(site, waiting.edit), this.view.site);
+    return this.outbox.items.reduce((site, item) => apply(site, item.edit), this.view.site);
   });
   sections = $derived<Section[]>(this.site ? sectionsOf(this.site) : []);
   /** Words of ours nobody has confirmed yet. */
   suggested = $derived(
     this.sections.flatMap(textsOf).filter((text) => text.mark === 'SUGGESTED' && !this.isTyped(text.id))
   );
-  /** Whether anything has not been kept yet. */
-  waits = $derived(this.#queue.length > 0 || Object.keys(this.#typed).length > 0);
 
   constructor(
     readonly id: string,
     readonly listener: Listener
-  ) {}
+  ) {
+    this.outbox = outboxOf(id);
+  }
+
+  /** Whether anything is on its way still. */
+  get waits(): boolean {
+    return this.outbox.waits;
+  }
+
+  /** Sends from here as long as the screen is open; answers how that ends. */
+  open(): () => void {
+    const stop = this.outbox.carry({
+      revision: () => this.view?.revision ?? 0,
+      send: (body) => api.POST('/api/sites/{id}/edits', { params: { path: { id: this.id } }, body }),
+      taken: (answer) => this.#take(answer as Answer),
+      changed: (anew) => anew && void this.load(),
+      theirs: (edit) => (edit.kind === 'setLine' ? this.#lineOf(edit.path) : ''),
+      said: (words) => this.listener.said(words, true)
+    });
+    void this.outbox
+      .restore()
+      .then(() => this.load())
+      .then(() => this.outbox.keep());
+    return () => {
+      void this.outbox.keep();
+      stop();
+    };
+  }
 
   async load(): Promise<boolean> {
-    try {
-      const { data, response } = await api.GET('/api/sites/{id}/manuscript', {
-        params: { path: { id: this.id } }
-      });
-      if (data) this.view = data as unknown as Manuscript;
-      else if (response.status >= 500) this.keeping = 'waiting';
-      return !!data;
-    } catch {
-      this.keeping = 'waiting';
-      return false;
-    }
+    const { data, response } = await api.GET('/api/sites/{id}/manuscript', {
+      params: { path: { id: this.id } }
+    });
+    if (data) {
+      this.#show(data as unknown as Manuscript);
+      this.outbox.meets('');
+    } else if (response.status === 401) {
+      await session.load();
+      this.outbox.meets('signedOut');
+    } else if (response.status >= 500) await this.#away();
+    return !!data;
+  }
+
+  async #away(): Promise<void> {
+    this.outbox.meets('away');
+    this.view ??= (await lastKnown.get<Manuscript>(`manuscript/${this.id}`)) ?? null;
+  }
+
+  #show(view: Manuscript): void {
+    this.view = view;
+    void lastKnown.put(`manuscript/${this.id}`, view);
+  }
+
+  #lineOf(path: string): string {
+    const [kind, id, name] = path.split('/');
+    if (kind !== 'service') return this.view?.facts.find((each) => each.line === path)?.typed ?? '';
+    const service = this.view?.services.find((each) => each.typed.id === id)?.typed;
+    return service?.[name as 'name' | 'summary' | 'price' | 'minutes'] ?? '';
   }
 
   /** How a fact is said inside words; empty when it is missing. */
@@ -117,106 +149,79 @@ export class ManuscriptState {
 
   /** Whether words of a text wait here, or are held because they cannot be kept as they are. */
   isTyped(text: string): boolean {
-    return (
-      text in this.#typed ||
-      this.#held.includes(text) ||
-      this.#queue.some((waiting) => waiting.edit.kind === 'setText' && waiting.edit.text === text)
-    );
+    return this.outbox.items.some((item) => item.edit.kind === 'setText' && item.edit.text === text);
+  }
+
+  /** Why words of a text are not kept; empty when nothing stands in the way. */
+  refusal(text: string): string {
+    return this.outbox.stopped.find((item) => item.place === `text/${text}`)?.reason ?? '';
   }
 
   /** Leaves words where they are typed and sends nothing, as long as they are too many. */
-  hold(text: string): void {
-    this.#held = [...this.#held.filter((each) => each !== text), text];
-    clearTimeout(this.#timers[text]);
-    delete this.#timers[text];
-    const { [text]: dropped, ...rest } = this.#typed;
-    if (dropped) this.#typed = rest;
+  hold(text: string, tree: Block[], reason: string): void {
+    this.outbox.hold(`text/${text}`, { kind: 'setText', text, mark: 'OWN', tree }, reason);
   }
 
   /** Takes words as they are typed; they are sent after a pause. */
   type(text: string, tree: Block[]): void {
-    this.#held = this.#held.filter((each) => each !== text);
-    this.#typed = { ...this.#typed, [text]: tree };
-    this.keeping = 'keeping';
-    clearTimeout(this.#timers[text]);
-    this.#timers[text] = setTimeout(() => this.#pause(text), PAUSE);
+    this.outbox.type(`text/${text}`, { kind: 'setText', text, mark: 'OWN', tree });
   }
 
-  #pause(text: string): void {
-    clearTimeout(this.#timers[text]);
-    delete this.#timers[text];
-    const { [text]: tree, ...rest } = this.#typed;
-    this.#typed = rest;
-    if (tree) this.edit({ kind: 'setText', text, mark: 'OWN', tree });
+  /** Takes words of a line of the facts sheet as they are typed. */
+  typeLine(path: string, words: string): void {
+    this.outbox.type(`line/${path}`, { kind: 'setLine', path, words });
+  }
+
+  /** What is typed on a line and not kept yet. */
+  typedLine(path: string): string | undefined {
+    const item = this.outbox.items.findLast(
+      (each) => each.edit.kind === 'setLine' && each.edit.path === path
+    );
+    return item?.edit.kind === 'setLine' ? item.edit.words : undefined;
   }
 
   edit(edit: Edit): void {
-    this.#queue = [...this.#queue, { key: crypto.randomUUID(), edit }];
-    this.keeping = this.keeping === 'waiting' ? 'waiting' : 'keeping';
-    void this.keep();
+    this.outbox.add(edit);
   }
 
-  /** Sends all that waits; answers when all of it is kept, or the connection is away. */
+  /** Sends all that waits; answers when all of it is kept, or something is in the way. */
   keep(): Promise<void> {
-    for (const text of Object.keys(this.#timers)) this.#pause(text);
-    clearTimeout(this.#retry);
-    this.#running ??= this.#keepAll().finally(() => (this.#running = undefined));
-    return this.#running;
+    return this.outbox.keep();
   }
 
-  async #keepAll(): Promise<void> {
-    for (let next = this.#queue[0]; next; next = this.#queue[0]) {
-      if (!(await this.#send(next))) return;
-    }
-    if (!this.waits) this.keeping = 'kept';
-  }
-
-  async #send(waiting: Waiting): Promise<boolean> {
-    try {
-      const { data, error, response } = await api.POST('/api/sites/{id}/edits', {
-        params: { path: { id: this.id } },
-        body: {
-          revision: this.view?.revision ?? 0,
-          key: waiting.key,
-          edit: waiting.edit as unknown as components['schemas']['Edit']
-        }
-      });
-      if (data) {
-        this.#take(data as unknown as Answer, () => this.#drop(waiting));
-        return true;
-      }
-      if (response.status >= 500 || response.status === 429) throw new Error(String(response.status));
-      this.#drop(waiting);
-      this.listener.said(problemOf(error, response).detail, true);
-      await this.load();
-      return true;
-    } catch {
-      this.keeping = 'waiting';
-      this.#retry = setTimeout(() => void this.keep(), RETRY);
-      return false;
-    }
-  }
-
-  #drop(waiting: Waiting): void {
-    this.#queue = this.#queue.filter((each) => each !== waiting);
-  }
-
-  #take(answer: Answer, before: () => void = () => undefined): void {
-    before();
-    this.view = answer.manuscript as Manuscript;
-    this.hasKept = true;
+  #take(answer: Answer): void {
+    this.#show(answer.manuscript as Manuscript);
+    this.#told = answer.told ?? null;
     this.listener.drawn(answer.shopfront);
     if (answer.aside) {
       this.listener.said('Somebody else has changed these words. Yours are kept beside them.', false);
     }
   }
 
-  undo(): Promise<void> {
-    return this.#ask('/api/sites/{id}/undo', {});
+  /** Takes the last step back, and answers where it was. Words that could not be kept are the last step. */
+  async undo(): Promise<Told | null> {
+    const refused = this.outbox.stopped.at(-1);
+    if (!refused) return this.#step('/api/sites/{id}/undo', 'Taken back');
+    const text = refused.edit.kind === 'setText' ? refused.edit.text : '';
+    this.outbox.letGo(refused);
+    this.listener.said('Taken back: words that were not kept.', false);
+    return { words: '', screen: 'PAGE', section: this.#sectionOf(text), text };
   }
 
-  redo(): Promise<void> {
-    return this.#ask('/api/sites/{id}/redo', {});
+  redo(): Promise<Told | null> {
+    return this.#step('/api/sites/{id}/redo', 'Done again');
+  }
+
+  async #step(path: string, said: string): Promise<Told | null> {
+    this.#told = null;
+    await this.#ask(path, {}, { screen: 'PAGE' });
+    const told = this.#told as Told | null;
+    if (told?.words) this.listener.said(`${said}: ${told.words}.`, false);
+    return told;
+  }
+
+  #sectionOf(text: string): string {
+    return this.sections.find((each) => textsOf(each).some((one) => one.id === text))?.id ?? '';
   }
 
   draftAgain(section: string): Promise<void> {
@@ -263,31 +268,31 @@ export class ManuscriptState {
       this.listener.said('The connection is away. Try again when all is kept.', true);
       return;
     }
-    try {
-      const post = api.POST as unknown as (
-        path: string,
-        options: unknown
-      ) => Promise<{ data?: Answer; error?: unknown; response: Response }>;
-      const { data, error, response } = await post(path, {
-        params: { path: { id: this.id, ...more } },
-        body: { revision: this.view?.revision ?? 0, ...body }
-      });
-      if (data) this.#take(data);
-      else this.listener.said(problemOf(error, response).detail, true);
-    } catch {
-      this.listener.said('The connection is away. Try again in a moment.', true);
-    }
+    const post = api.POST as unknown as (
+      path: string,
+      options: unknown
+    ) => Promise<{ data?: Answer; error?: unknown; response: Response }>;
+    const { data, error, response } = await post(path, {
+      params: { path: { id: this.id, ...more } },
+      body: { revision: this.view?.revision ?? 0, ...body }
+    });
+    if (data) {
+      this.outbox.hasKept = true;
+      this.#take(data);
+    } else this.listener.said(problemOf(error, response).detail, true);
   }
 
   /** Looks whether somebody else has changed the site; true when there is something new. */
   async lookAround(): Promise<boolean> {
-    if (this.waits || !this.view) return false;
-    try {
-      const { data } = await api.GET('/api/sites/{id}/revision', { params: { path: { id: this.id } } });
-      if (!data || data.revision === this.view.revision || this.waits) return false;
-      return await this.load();
-    } catch {
-      return false;
-    }
+    if (this.waits) return false;
+    if (!this.view) return this.load();
+    const { data, response } = await api.GET('/api/sites/{id}/revision', {
+      params: { path: { id: this.id } }
+    });
+    if (response.status === 401) this.outbox.meets('signedOut');
+    if (response.status >= 500) this.outbox.meets('away');
+    if (!data || this.waits) return false;
+    this.outbox.meets('');
+    return data.revision === this.view.revision ? false : this.load();
   }
 }

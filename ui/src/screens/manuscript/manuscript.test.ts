@@ -93,6 +93,7 @@ class Server {
 describe('a manuscript being worked on', () => {
   let server: Server;
   let manuscript: State;
+  let close: () => void;
   const listener = { drawn: vi.fn(), said: vi.fn() };
 
   beforeEach(async () => {
@@ -103,9 +104,11 @@ describe('a manuscript being worked on', () => {
     vi.stubGlobal('fetch', server.answer);
     const { ManuscriptState } = await import('./manuscript.svelte');
     manuscript = new ManuscriptState('one', listener);
-    await manuscript.load();
+    close = manuscript.open();
+    await settle(10);
   });
   afterEach(() => {
+    close();
     vi.useRealTimers();
     vi.unstubAllGlobals();
   });
@@ -123,24 +126,24 @@ describe('a manuscript being worked on', () => {
     expect(server.sent).toHaveLength(1);
     expect(server.headline).toBe('Swe');
     expect(manuscript.isTyped('t')).toBe(false);
-    expect(manuscript.keeping).toBe('kept');
+    expect(manuscript.outbox.keeping).toBe('kept');
     expect(listener.drawn).toHaveBeenCalledOnce();
   });
 
-  it('shows a move at once, and sends edits one after another on the newest revision', async () => {
+  it('shows a move at once, and sends edits one after another with the revision each was made on', async () => {
     manuscript.edit({ kind: 'moveSection', section: 'two', to: { page: 'home', after: '' } });
     manuscript.edit({ kind: 'hideSection', section: 'one', hidden: true });
     expect(manuscript.sections.map((section) => section.id)).toEqual(['head', 'two', 'one', 'foot']);
     expect(manuscript.sections[2]?.hidden).toBe(true);
     await settle(10);
-    expect(server.sent.map((sent) => sent.body.revision)).toEqual([1, 2]);
+    expect(server.sent.map((sent) => sent.body.revision)).toEqual([1, 1]);
   });
 
   it('keeps edits here while the connection is away, and sends each with the key it had', async () => {
     server.away = true;
     manuscript.type('t', words('In a tunnel'));
     await settle(400);
-    expect(manuscript.keeping).toBe('waiting');
+    expect(manuscript.outbox.keeping).toBe('away');
     expect(manuscript.waits).toBe(true);
     server.away = false;
     server.status = 503;
@@ -150,7 +153,7 @@ describe('a manuscript being worked on', () => {
     await settle(2600);
     expect(server.sent.at(-1)?.body.key).toBe(first);
     expect(server.headline).toBe('In a tunnel');
-    expect(manuscript.keeping).toBe('kept');
+    expect(manuscript.outbox.keeping).toBe('kept');
   });
 
   it('says why an edit cannot be, and goes on with the next', async () => {
@@ -162,6 +165,27 @@ describe('a manuscript being worked on', () => {
     manuscript.type('t', words('Next'));
     await settle(400);
     expect(server.headline).toBe('Next');
+  });
+
+  it('holds words that are too many where they were typed, and says why', async () => {
+    manuscript.hold('t', words('Far too long'), 'At most 3 characters, please.');
+    await settle(1000);
+    expect(server.sent).toHaveLength(0);
+    expect(manuscript.refusal('t')).toBe('At most 3 characters, please.');
+    expect(manuscript.outbox.keeping).toBe('refused');
+    expect(manuscript.sections[1]?.texts['headline']?.tree).toEqual(words('Far too long'));
+    manuscript.type('t', words('Far'));
+    await settle(400);
+    expect(server.headline).toBe('Far');
+    expect(manuscript.outbox.keeping).toBe('kept');
+  });
+
+  it('keeps words of a refused edit where they were typed', async () => {
+    server.status = 422;
+    manuscript.type('t', words('Refused'));
+    await settle(400);
+    expect(manuscript.outbox.keeping).toBe('refused');
+    expect(manuscript.sections[1]?.texts['headline']?.tree).toEqual(words('Refused'));
   });
 
   it('tells that words were kept aside', async () => {

@@ -21,15 +21,11 @@
       away = true;
       return;
     }
-    try {
-      const { data } = await api.GET('/api/sites/{id}/names', {
-        params: { path: { id: site.view.id }, query: { turn: next } }
-      });
-      if (data) names = data;
-      else away = true;
-    } catch {
-      away = true;
-    }
+    const { data } = await api.GET('/api/sites/{id}/names', {
+      params: { path: { id: site.view.id }, query: { turn: next } }
+    });
+    if (data) names = data;
+    else away = true;
   }
 
   function take(name: Name): void {

@@ -1,13 +1,13 @@
 <script lang="ts">
-  import { untrack } from 'svelte';
+  import { onDestroy, untrack } from 'svelte';
   import { navigate, route } from '../../router';
   import Frame from '../../parts/Frame.svelte';
-  import KeptLine from '../../parts/KeptLine.svelte';
+  import KeptLine from '../../keeping/KeptLine.svelte';
   import Shopfront from '../../parts/Shopfront.svelte';
   import WidthSwitch from '../../parts/WidthSwitch.svelte';
   import PublishAct from '../../parts/PublishAct.svelte';
   import { SiteState } from '../../site.svelte';
-  import Lost from '../Lost.svelte';
+  import SiteGate from '../../parts/SiteGate.svelte';
   import Assumptions from './Assumptions.svelte';
   import Facts from '../facts/Facts.svelte';
   import Paste from '../facts/Paste.svelte';
@@ -23,15 +23,17 @@
   $effect(() => {
     const asked = id;
     untrack(() => {
-      if (asked && asked !== site.view?.id) void site.load(asked);
+      if (asked && asked !== site.id) void site.load(asked);
     });
   });
+
+  onDestroy(() => site.leave());
 
   // A new sheet gets its address with the first thing typed, so that a reload finds it again. Once only: an answer that
   // comes while the next screen opens must not take its address back.
   $effect(() => {
-    if (!id && site.view && !location.pathname.includes(site.view.id)) {
-      history.replaceState(history.state, '', `/sites/${site.view.id}`);
+    if (!id && site.id && !location.pathname.includes(site.id)) {
+      history.replaceState(history.state, '', `/sites/${site.id}`);
     }
   });
 
@@ -70,9 +72,7 @@
 
 <svelte:head><title>{site.sheet.lines.name.trim() || 'New site'} · Facts · Ostium</title></svelte:head>
 
-{#if site.missing}
-  <Lost />
-{:else}
+<SiteGate {site}>
   <Frame {site} act={site.view?.kept ? publish : undefined}>
     {#if !isNew}
       <Facts {site} />
@@ -84,7 +84,7 @@
             Three facts are enough for a first page: your trade, your name, and one way to reach you. Give
             them in any order.
           </p>
-          {#if !id && !site.view}<EarlierSites />{/if}
+          {#if !id && !site.id}<EarlierSites />{/if}
           <Card {site} />
           <div class="paste"><Paste {site} wide /></div>
           {#if site.view && site.sheet.lines.trade.trim()}<Proof {site} />{/if}
@@ -93,7 +93,7 @@
             <div>
               {#if nudge && (site.view?.missing.length ?? 1) > 0}<p class="nudge" role="alert">{nudge}</p>
               {:else}<p class="quiet">Nothing is public until you say so.</p>{/if}
-              {#if site.view}<KeptLine keeping={site.keeping} hasKept={site.hasKept} />{/if}
+              <KeptLine outbox={site.outbox} />
             </div>
           </div>
         </div>
@@ -120,7 +120,7 @@
       </div>
     {/if}
   </Frame>
-{/if}
+</SiteGate>
 
 {#snippet publish()}<PublishAct {site} />{/snippet}
 

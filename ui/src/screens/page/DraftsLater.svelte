@@ -2,7 +2,7 @@
   import { untrack } from 'svelte';
   import { navigate, route } from '../../router';
   import { SiteState } from '../../site.svelte';
-  import Lost from '../Lost.svelte';
+  import SiteGate from '../../parts/SiteGate.svelte';
   import Draft from './Draft.svelte';
 
   /** The drafts table of a site that has a draft already: another one can take its place. */
@@ -11,12 +11,12 @@
 
   $effect(() => {
     const asked = id;
-    untrack(() => void site.load(asked));
+    return untrack(() => site.open(asked));
   });
 </script>
 
-{#if site.missing}
-  <Lost />
-{:else if site.view}
-  <Draft {site} kept={() => navigate('/sites/:id/page', { params: { id } })} />
-{/if}
+<SiteGate {site}>
+  {#if site.view}
+    <Draft {site} kept={() => navigate('/sites/:id/page', { params: { id } })} />
+  {/if}
+</SiteGate>

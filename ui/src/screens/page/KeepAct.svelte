@@ -50,8 +50,6 @@
       await site.reload();
       open = false;
       kept();
-    } catch {
-      fault = { field: '', detail: 'The connection is away. Try again in a moment.' };
     } finally {
       busy = false;
     }

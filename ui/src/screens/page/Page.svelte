@@ -2,7 +2,7 @@
   import { untrack } from 'svelte';
   import { route } from '../../router';
   import { SiteState } from '../../site.svelte';
-  import Lost from '../Lost.svelte';
+  import SiteGate from '../../parts/SiteGate.svelte';
   import Manuscript from '../manuscript/Manuscript.svelte';
   import Draft from './Draft.svelte';
 
@@ -12,14 +12,14 @@
 
   $effect(() => {
     const asked = id;
-    untrack(() => void site.load(asked));
+    return untrack(() => site.open(asked));
   });
 </script>
 
-{#if site.missing}
-  <Lost />
-{:else if site.view?.kept}
-  {#key site.view.id}<Manuscript {site} />{/key}
-{:else if site.view}
-  <Draft {site} kept={() => window.scrollTo(0, 0)} />
-{/if}
+<SiteGate {site}>
+  {#if site.view?.kept}
+    {#key site.view.id}<Manuscript {site} />{/key}
+  {:else if site.view}
+    <Draft {site} kept={() => window.scrollTo(0, 0)} />
+  {/if}
+</SiteGate>

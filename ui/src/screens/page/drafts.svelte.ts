@@ -63,8 +63,6 @@ export class DraftsState {
       if (data) {
         this.view = data;
       } else this.fault = problemOf(error, response).detail;
-    } catch {
-      this.fault = 'The connection is away. Try again in a moment.';
     } finally {
       this.busy = false;
     }

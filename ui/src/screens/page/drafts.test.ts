@@ -50,7 +50,10 @@ describe('the table', () => {
   });
 
   it('says what went wrong and keeps what was on it', async () => {
-    vi.spyOn(api, 'POST').mockRejectedValue(new Error('away'));
+    vi.spyOn(api, 'POST').mockResolvedValue({
+      error: { detail: 'The connection is away. Try again in a moment.' },
+      response: new Response(null, { status: 503 })
+    } as never);
     const drafts = new DraftsState('site');
     drafts.view = table(1);
     await drafts.draw();

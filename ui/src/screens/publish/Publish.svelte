@@ -7,7 +7,7 @@
   import { route } from '../../router';
   import { session } from '../../session.svelte';
   import { SiteState } from '../../site.svelte';
-  import Lost from '../Lost.svelte';
+  import SiteGate from '../../parts/SiteGate.svelte';
   import Changes from './Changes.svelte';
   import Versions from './Versions.svelte';
 
@@ -35,7 +35,10 @@
 
   $effect(() => {
     const asked = id;
-    untrack(() => void load(asked));
+    return untrack(() => {
+      void load(asked);
+      return () => site.leave();
+    });
   });
 
   async function load(asked: string): Promise<void> {
@@ -57,8 +60,6 @@
         published = data.publicAddress;
         await load(id);
       } else fault = problemOf(error, response);
-    } catch {
-      fault = { field: '', detail: 'The connection is away. Nothing was published; try again.' };
     } finally {
       busy = false;
     }
@@ -91,9 +92,7 @@
 
 <svelte:head><title>{site.sheet.lines.name || 'Your site'} · Publish · Ostium</title></svelte:head>
 
-{#if site.missing}
-  <Lost />
-{:else}
+<SiteGate {site}>
   <Frame {site}>
     {#if site.view && view}
       <h1>Publish</h1>
@@ -185,7 +184,7 @@
       </div>
     {/if}
   </Frame>
-{/if}
+</SiteGate>
 
 <style>
   .lead {

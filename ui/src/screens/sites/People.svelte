@@ -1,13 +1,14 @@
 <script lang="ts">
   import { untrack } from 'svelte';
-  import { api } from '../../api/client';
+  import { api, problemOf } from '../../api/client';
   import type { components } from '../../api/schema';
   import Frame from '../../parts/Frame.svelte';
+  import { notices } from '../../parts/notices';
   import { navigate, route } from '../../router';
   import { session } from '../../session.svelte';
   import { SiteState } from '../../site.svelte';
   import Form from '../account/Form.svelte';
-  import Lost from '../Lost.svelte';
+  import SiteGate from '../../parts/SiteGate.svelte';
 
   /** Who works on a site; handing it over; deleting it. */
   const site = new SiteState();
@@ -16,9 +17,9 @@
 
   $effect(() => {
     const asked = id;
-    untrack(() => {
-      void site.load(asked);
+    return untrack(() => {
       void load(asked);
+      return site.open(asked);
     });
   });
 
@@ -36,19 +37,30 @@
     return answer;
   }
 
+  /** Says it when something could not be done. */
+  async function told(asked: Promise<{ error?: unknown; response: Response }>): Promise<boolean> {
+    const { error, response } = await asked;
+    if (!response.ok) notices.error({ title: problemOf(error, response).detail });
+    return response.ok;
+  }
+
   async function takeBack(email: string, kind: 'HELP' | 'HANDOVER'): Promise<void> {
-    await api.DELETE('/api/sites/{id}/invitations/{kind}/{email}', { params: { path: { id, kind, email } } });
+    await told(
+      api.DELETE('/api/sites/{id}/invitations/{kind}/{email}', { params: { path: { id, kind, email } } })
+    );
     await load(id);
   }
 
   async function remove(account: string): Promise<void> {
-    await api.DELETE('/api/sites/{id}/helpers/{account}', { params: { path: { id, account } } });
+    await told(api.DELETE('/api/sites/{id}/helpers/{account}', { params: { path: { id, account } } }));
     await load(id);
   }
 
   async function leave(account: string): Promise<void> {
-    await api.DELETE('/api/sites/{id}/helpers/{account}', { params: { path: { id, account } } });
-    navigate('/sites');
+    const left = await told(
+      api.DELETE('/api/sites/{id}/helpers/{account}', { params: { path: { id, account } } })
+    );
+    if (left) navigate('/sites');
   }
 
   async function deleteSite(values: Record<string, string>) {
@@ -68,9 +80,7 @@
 
 <svelte:head><title>{site.sheet.lines.name || 'A site'} · People · Ostium</title></svelte:head>
 
-{#if site.missing}
-  <Lost />
-{:else}
+<SiteGate {site}>
   <Frame {site}>
     {#if site.view && people}
       <h1>People</h1>
@@ -153,7 +163,7 @@
       {/if}
     {/if}
   </Frame>
-{/if}
+</SiteGate>
 
 <style>
   .lead {

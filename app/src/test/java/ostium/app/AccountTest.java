@@ -27,7 +27,7 @@ class AccountTest {
                 .isEqualTo(200);
         elsewhere.call("DELETE", "/api/session", null);
         assertThat(elsewhere.get("/api/sites/" + site.path("id").asString()).status())
-                .isEqualTo(404);
+                .isEqualTo(401);
     }
 
     @ParameterizedTest(name = "{0}, {1}, {2} → {3}")

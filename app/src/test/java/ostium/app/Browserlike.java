@@ -15,6 +15,9 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
+import ostium.core.edit.Edit;
+import ostium.core.edit.WholeEdit;
+import ostium.core.sheet.TypedSheet;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -173,20 +176,43 @@ public final class Browserlike {
         return sheet;
     }
 
-    /** Makes a site and keeps a sheet; answers the view of it. */
-    public JsonNode site(Map<String, Object> sheet) {
-        JsonNode site = call("POST", "/api/sites", null).json();
-        return call("PUT", "/api/sites/" + site.path("id").asString() + "/sheet", keep(site, sheet))
-                .json();
+    /** Makes a site. */
+    public JsonNode begin() {
+        String id = java.util.UUID.randomUUID().toString();
+        return call("POST", "/api/sites", Map.of("id", id)).json();
     }
 
-    /** What the interface sends to keep a sheet; single lines may stand beside its parts, as a test writes them. */
-    public static Map<String, Object> keep(JsonNode site, Map<String, Object> sheet) {
-        Map<String, Object> parts = new LinkedHashMap<>();
+    /** Makes a site and keeps a sheet; answers the view of it. */
+    public JsonNode site(Map<String, Object> sheet) {
+        return keepSheet(begin(), sheet).json();
+    }
+
+    /** Keeps a sheet as the interface does: the edits that make it of the one that was shown, as one step. */
+    public Answer keepSheet(JsonNode site, Map<String, Object> sheet) {
+        TypedSheet shown = JsonMapper.shared().treeToValue(site.path("sheet"), TypedSheet.class);
+        List<Edit> edits = SheetDifference.between(shown, typed(sheet, shown.seed()));
+        return keepSheet(
+                site,
+                JsonMapper.shared()
+                        .readTree(JsonMapper.shared().writerFor(Edit.class).writeValueAsString(WholeEdit.of(edits))));
+    }
+
+    /** Sends one edit of the facts sheet. */
+    public Answer keepSheet(JsonNode site, Object edit) {
+        Map<String, Object> sent = new LinkedHashMap<>();
+        sent.put("revision", site.path("revision").asLong());
+        sent.put("key", java.util.UUID.randomUUID().toString());
+        sent.put("edit", edit);
+        return call("POST", "/api/sites/" + site.path("id").asString() + "/sheet/edits", sent);
+    }
+
+    /** A sheet as a test writes it: single lines may stand beside its parts. */
+    private static TypedSheet typed(Map<String, Object> sheet, long seed) {
+        Map<String, Object> parts = new LinkedHashMap<>(Map.of("seed", seed));
         Map<String, Object> lines = new LinkedHashMap<>();
         sheet.forEach((name, value) -> (PARTS.contains(name) ? parts : lines).put(name, value));
         parts.put("lines", lines);
-        return Map.of("revision", site.path("revision").asLong(), "sheet", parts);
+        return JsonMapper.shared().convertValue(parts, TypedSheet.class);
     }
 
     public Answer signUp(String email) {

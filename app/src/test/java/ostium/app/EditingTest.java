@@ -165,6 +165,24 @@ class EditingTest {
         }
 
         @Test
+        void ofOneWindowSentInTurnNeverMeet() {
+            long base = revision();
+            for (int i = 1; i <= 2; i++) {
+                Browserlike.Answer answer = owner.call(
+                        "POST",
+                        "/api/sites/" + id + "/edits",
+                        Map.of(
+                                "revision",
+                                base,
+                                "key",
+                                "window-of-mine." + i,
+                                "edit",
+                                Map.of("kind", "setLine", "path", "promise", "words", "day " + i)));
+                assertThat(answer.status()).isEqualTo(200);
+            }
+        }
+
+        @Test
         void onOneLineTellTheSecond() {
             long base = revision();
             owner.edit(id, base, Map.of("kind", "setLine", "path", "telephone", "words", "0117 496 0111"));
@@ -208,6 +226,32 @@ class EditingTest {
                     owner.call("POST", "/api/sites/" + id + "/undo", Map.of("revision", revision()));
             assertThat(answer.status()).isEqualTo(409);
             assertThat(answer.json().path("detail").asString()).isEqualTo("There is nothing to take back.");
+        }
+
+        @Test
+        void sayWhatTheyWereAboutAndWhere() {
+            headline("Told of");
+            JsonNode told = step("undo").path("told");
+            assertThat(told.path("words").asString()).isEqualTo("words in Opening");
+            assertThat(told.path("text").asString()).isNotEmpty();
+        }
+
+        @Test
+        void doNotReachIntoTheLookFromThePageNorIntoThePageFromTheLook() {
+            headline("On the page");
+            Map<String, Object> fromLook = Map.of("revision", revision(), "screen", "LOOK");
+            Browserlike.Answer refused = owner.call("POST", "/api/sites/" + id + "/undo", fromLook);
+            assertThat(refused.status()).isEqualTo(409);
+            assertThat(refused.json().path("detail").asString())
+                    .isEqualTo("Your last step was on Page: words in Opening. Take it back there.");
+            assertThat(words(now())).isEqualTo("On the page");
+            owner.call("POST", "/api/sites/" + id + "/look", Map.of("what", "shape", "value", "ROUND"));
+            Map<String, Object> fromPage = Map.of("revision", revision(), "screen", "PAGE");
+            assertThat(owner.call("POST", "/api/sites/" + id + "/undo", fromPage)
+                            .json()
+                            .path("detail")
+                            .asString())
+                    .contains("Your last step was on Look");
         }
 
         @Test

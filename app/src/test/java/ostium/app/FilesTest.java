@@ -73,8 +73,7 @@ class FilesTest {
         lines.putAll(more);
         sheet.put("services", List.of(Map.of("name", "Chimney sweep", "price", "£65")));
         sheet.put("rows", List.of(row("picture", "one", lines)));
-        return who.call("PUT", "/api/sites/" + site.path("id").asString() + "/sheet", Browserlike.keep(site, sheet))
-                .json();
+        return who.keepSheet(site, sheet).json();
     }
 
     private static List<String> pictures(String html) {
@@ -196,8 +195,7 @@ class FilesTest {
                         "document",
                         "list",
                         Map.of("file", taken.path("file").asString(), "title", "Price list 2026"))));
-        JsonNode kept = owner.call("PUT", "/api/sites/" + id + "/sheet", Browserlike.keep(site, sheet))
-                .json();
+        JsonNode kept = owner.keepSheet(site, sheet).json();
         owner.signUp(UUID.randomUUID() + "@quill.example");
         String address = "listed-" + id.substring(0, 8);
         assertThat(owner.publish(kept, address).status()).isEqualTo(201);
@@ -337,7 +335,7 @@ class FilesTest {
         JsonNode with = pictured(owner, site, used, Map.of());
         Map<String, Object> without = Browserlike.sheet("Pictured Sweeps");
         without.put("services", List.of(Map.of("name", "Chimney sweep", "price", "£65")));
-        owner.call("PUT", "/api/sites/" + id + "/sheet", Browserlike.keep(with, without));
+        owner.keepSheet(with, without);
 
         SpareFilesAccess.sweep();
         assertThat(kept(spare.path("file").asString()))

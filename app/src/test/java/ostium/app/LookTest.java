@@ -180,7 +180,7 @@ class LookTest {
             JsonNode after = look();
             assertThat(after.path("card")).isEqualTo(before.path("card"));
             assertThat(after.path("shapes")).isNotEqualTo(before.path("shapes"));
-            owner.call("POST", site + "/undo", Map.of("revision", 1));
+            owner.call("POST", site + "/undo", Map.of("revision", 1, "screen", "LOOK"));
             assertThat(look().path("shapes")).isEqualTo(before.path("shapes"));
         }
 
@@ -251,9 +251,9 @@ class LookTest {
             assertThat(first).endsWith(".svg");
             owner.call("POST", site + "/signs/beside", Map.of());
             assertThat(head()).endsWith(".svg").isNotEqualTo(first);
-            owner.call("POST", site + "/undo", Map.of("revision", 1));
+            owner.call("POST", site + "/undo", Map.of("revision", 1, "screen", "LOOK"));
             assertThat(head()).isEqualTo(first);
-            owner.call("POST", site + "/undo", Map.of("revision", 1));
+            owner.call("POST", site + "/undo", Map.of("revision", 1, "screen", "LOOK"));
             assertThat(head()).isEmpty();
         }
 

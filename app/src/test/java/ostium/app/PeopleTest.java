@@ -147,7 +147,7 @@ class PeopleTest {
                 .isEqualTo(422);
         assertThat(owner.get("/api/sites/" + id).status())
                 .as("older sessions have ended")
-                .isEqualTo(404);
+                .isEqualTo(401);
         assertThat(forgetful
                         .call("POST", "/api/session", Map.of("email", ownersEmail, "password", "a new password"))
                         .status())
@@ -170,7 +170,7 @@ class PeopleTest {
                         .status())
                 .isEqualTo(204);
         assertThat(owner.get("/api/sites/" + id).status()).isEqualTo(200);
-        assertThat(elsewhere.get("/api/sites/" + id).status()).isEqualTo(404);
+        assertThat(elsewhere.get("/api/sites/" + id).status()).isEqualTo(401);
     }
 
     @Test

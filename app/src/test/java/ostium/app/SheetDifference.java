@@ -1,4 +1,4 @@
-package ostium.core.edit;
+package ostium.app;
 
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
@@ -6,16 +6,19 @@ import java.util.List;
 import java.util.Set;
 import java.util.function.BiFunction;
 import java.util.function.Function;
+import ostium.core.edit.Edit;
+import ostium.core.edit.SheetEdit;
+import ostium.core.edit.SheetLines;
 import ostium.core.sheet.TypedSheet;
 import ostium.core.sheet.TypedSheet.TypedRow;
 import ostium.core.sheet.TypedSheet.TypedService;
 
-/** The edits that turn one sheet into another: a whole sheet that comes back from a window, taken apart. */
-public final class SheetDifference {
+/** The edits that turn one sheet into another, as the interface makes them of what was typed. */
+final class SheetDifference {
     private SheetDifference() {}
 
     /** Edits which, applied in order to a state with the first sheet, give the second. */
-    public static List<Edit> between(TypedSheet from, TypedSheet to) {
+    static List<Edit> between(TypedSheet from, TypedSheet to) {
         List<Edit> edits = new ArrayList<>();
         for (String path : SheetLines.PLAIN) {
             line(edits, from, to, path);
@@ -56,7 +59,7 @@ public final class SheetDifference {
                 SheetEdit.PutService::new,
                 SheetEdit.MoveService::new);
         for (TypedService service : to.services()) {
-            if (SheetLines.service(from, service.id()).isPresent()) {
+            if (from.services().stream().anyMatch(before -> before.id().equals(service.id()))) {
                 for (String line : List.of("name", "summary", "price", "minutes")) {
                     line(edits, from, to, "service/" + service.id() + "/" + line);
                 }
@@ -74,7 +77,7 @@ public final class SheetDifference {
                 SheetEdit.PutRow::new,
                 SheetEdit.MoveRow::new);
         for (TypedRow row : to.rows()) {
-            if (SheetLines.row(from, row.id()).isPresent()) {
+            if (from.rows().stream().anyMatch(before -> before.id().equals(row.id()))) {
                 row.lines().keySet().forEach(line -> line(edits, from, to, row.kind() + "/" + row.id() + "/" + line));
             }
         }

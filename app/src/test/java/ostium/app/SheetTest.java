@@ -33,11 +33,8 @@ class SheetTest {
     @Test
     void ofAnotherWindowIsNotOverwritten() {
         JsonNode site = owner.site(Browserlike.sheet("First"));
-        String path = "/api/sites/" + site.path("id").asString() + "/sheet";
-        assertThat(owner.call("PUT", path, Browserlike.keep(site, Browserlike.sheet("Second")))
-                        .status())
-                .isEqualTo(200);
-        Browserlike.Answer stale = owner.call("PUT", path, Browserlike.keep(site, Browserlike.sheet("Third")));
+        assertThat(owner.keepSheet(site, Browserlike.sheet("Second")).status()).isEqualTo(200);
+        Browserlike.Answer stale = owner.keepSheet(site, Browserlike.sheet("Third"));
         assertThat(stale.status()).isEqualTo(409);
         assertThat(stale.json().path("detail").asString()).contains("Somebody else has changed this");
         assertThat(owner.get("/api/sites/" + site.path("id").asString())
@@ -54,13 +51,15 @@ class SheetTest {
                 "[]",
                 "{\"revision\": \"x\"}",
                 "null",
-                "{\"revision\": 1, \"sheet\": 5}",
+                "{\"revision\": 1, \"key\": \"one-edit\", \"edit\": 5}",
+                "{\"revision\": 1, \"key\": \"one-edit\", \"edit\": {\"kind\": \"putState\"}}",
+                "{\"revision\": 1, \"key\": \"one-edit\", \"edit\": {\"kind\": \"setLine\"}}",
                 "{\"revision\": 2}"
             })
     void thatCannotBeReadIsRefusedWithoutAFailure(String body) {
         JsonNode site = owner.site(Browserlike.sheet("Ashlatch"));
         Browserlike.Answer answer =
-                owner.call("PUT", "/api/sites/" + site.path("id").asString() + "/sheet", body);
+                owner.call("POST", "/api/sites/" + site.path("id").asString() + "/sheet/edits", body);
         assertThat(answer.status()).isBetween(400, 422);
         assertThat(answer.body()).doesNotContain("Exception", "tools.jackson");
     }
@@ -69,12 +68,7 @@ class SheetTest {
     void ofAMegabyteIsRefused() {
         JsonNode site = owner.site(Browserlike.sheet("Ashlatch"));
         Map<String, Object> sheet = Browserlike.sheet("x".repeat(1_000_000));
-        assertThat(owner.call(
-                                "PUT",
-                                "/api/sites/" + site.path("id").asString() + "/sheet",
-                                Browserlike.keep(site, sheet))
-                        .status())
-                .isEqualTo(413);
+        assertThat(owner.keepSheet(site, sheet).status()).isEqualTo(413);
     }
 
     @ParameterizedTest

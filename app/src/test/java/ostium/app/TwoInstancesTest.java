@@ -33,11 +33,8 @@ class TwoInstancesTest {
         within(1_000, () -> visitor.getAt("two-instances.localhost", "/").body().contains("First words"));
 
         JsonNode now = owner.get("/api/sites/" + site.path("id").asString()).json();
-        JsonNode changed = owner.call(
-                        "PUT",
-                        "/api/sites/" + site.path("id").asString() + "/sheet",
-                        Browserlike.keep(now, Browserlike.sheet("Second words")))
-                .json();
+        JsonNode changed =
+                owner.keepSheet(now, Browserlike.sheet("Second words")).json();
         owner.publish(changed, "");
         within(1_000, () -> visitor.getAt("two-instances.localhost", "/").body().contains("Second words"));
     }

@@ -60,7 +60,7 @@ class AccessibilityTest {
             check(page, "manuscript with a text chosen");
             page.keyboard().press("Escape");
             page.locator("dd button").first().click();
-            page.locator("#fact-line").waitFor();
+            page.locator(".fact-dialog .editor").waitFor();
             check(page, "a fact to be changed");
             page.keyboard().press("Escape");
             if (screen == Chromium.Screen.LAPTOP) {

@@ -172,12 +172,12 @@ class JourneyTest {
             second.navigate(first.url());
             assertThat(second.locator("#name")).hasValue("One");
             first.waitForResponse(
-                    answer -> answer.url().endsWith("/sheet") && answer.ok(),
+                    answer -> answer.url().endsWith("/sheet/edits") && answer.ok(),
                     () -> new Owner(first).says("name", "Two"));
             new Owner(second).says("name", "Three");
-            assertThat(second.getByText("This site was changed in another window."))
-                    .isVisible();
-            second.reload();
+            assertThat(second.getByText("Somebody else has changed this too.")).isVisible();
+            assertThat(second.locator("#name")).hasValue("Three");
+            new Owner(second).taps("Take theirs");
             assertThat(second.locator("#name")).hasValue("Two");
         }
     }

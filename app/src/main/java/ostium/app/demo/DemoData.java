@@ -11,6 +11,7 @@ import java.time.ZoneId;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.UUID;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
 import org.springframework.context.event.EventListener;
@@ -99,7 +100,7 @@ class DemoData {
                 .with(Line.WORDS_FINDING, "The loft is over the chandler’s. Ring the ship’s bell; we come down.")
                 .withRows(List.of(new TypedRow(
                         "person", "isolde", Map.of("name", "Isolde Tindle", "role", "action and voicing"))));
-        StoredSite site = sites.create(tom.id(), null, sheet);
+        StoredSite site = sites.create(UUID.randomUUID().toString(), tom.id(), null, sheet);
         site = gives(
                 site,
                 tom,
@@ -132,6 +133,7 @@ class DemoData {
     private void bellkite() throws IOException, LocalBusinessReader.Unreadable {
         Account marguerite = accounts.signUp("Marguerite Bell", "marguerite@bellkite.example", PASSWORD);
         rounds.first(sites.create(
+                UUID.randomUUID().toString(),
                 marguerite.id(),
                 null,
                 sheet("bellkite")
@@ -154,6 +156,7 @@ class DemoData {
                 .plusWeeks(1)
                 .with(DayOfWeek.THURSDAY);
         StoredSite site = sites.create(
+                UUID.randomUUID().toString(),
                 ada.id(),
                 null,
                 sheet("ashlatch")

@@ -65,7 +65,8 @@ class EditAnswers {
         return new EditAnswer(
                 manuscripts.view(now, author),
                 drawing.between(site.id(), Math.min(Math.max(1, shown), now.revision()), now.revision()),
-                done.aside());
+                done.aside(),
+                done.told());
     }
 
     StoredSite again(StoredSite site) {

@@ -1,6 +1,5 @@
 package ostium.app.editing;
 
-import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.security.SecureRandom;
@@ -13,6 +12,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
+import ostium.app.site.SentEdit;
 import ostium.app.site.SiteAccess;
 import ostium.app.site.SiteLog;
 import ostium.app.site.SiteService;
@@ -25,15 +25,12 @@ import ostium.core.base.Seed;
 import ostium.core.edit.Edit;
 import ostium.core.edit.Redraft;
 import ostium.core.edit.State;
+import ostium.core.edit.Told;
 import ostium.core.site.SectionKind;
 import ostium.core.snag.Snags;
-import tools.jackson.databind.JsonNode;
 
 @RestController
 class EditingController {
-    /** An edit with the longest text in it stays well below this. */
-    private static final int LONGEST_EDIT = 200_000;
-
     private final SiteService sites;
     private final SiteAccess access;
     private final SiteLog log;
@@ -63,17 +60,14 @@ class EditingController {
         this.limits = limits;
     }
 
-    /**
-     * @param revision revision it was made on, which the shopfront shows
-     * @param key id of the edit, made in the browser
-     */
-    record Send(
-            long revision,
-            String key,
-            @Schema(implementation = Edit.class) JsonNode edit) {}
-
     /** @param revision revision the shopfront shows */
     record On(long revision) {}
+
+    /**
+     * @param revision revision the shopfront shows
+     * @param screen where the step is asked for
+     */
+    record Step(long revision, Told.Screen screen) {}
 
     record Add(long revision, SectionKind kind) {}
 
@@ -95,7 +89,7 @@ class EditingController {
     @PostMapping("/api/sites/{id}/edits")
     EditAnswer edit(
             @PathVariable String id,
-            @RequestBody Send asked,
+            @RequestBody SentEdit asked,
             HttpServletRequest request,
             HttpServletResponse response) {
         long begun = System.nanoTime();
@@ -105,33 +99,27 @@ class EditingController {
         return answer;
     }
 
-    private EditAnswer edit(String id, Send asked, HttpServletRequest request) {
+    private EditAnswer edit(String id, SentEdit asked, HttpServletRequest request) {
         StoredSite site = access.require(id, request);
         String author = access.author(request);
         limits.require(RateLimits.Act.EDIT, author);
-        if (request.getContentLengthLong() > LONGEST_EDIT) {
-            throw new Problem(HttpStatus.CONTENT_TOO_LARGE, "edit", "This is more than a page can hold. Shorten it.");
-        }
-        if (asked.key() == null || !asked.key().matches("[A-Za-z0-9-]{8,60}") || asked.edit() == null) {
-            throw new Problem(HttpStatus.BAD_REQUEST, "key", "An edit needs an id of its own.");
-        }
-        Edit edit = SentEdits.read(asked.edit().toString());
+        Edit edit = asked.read(request);
         return answers.answer(
                 site, author, asked.revision(), log.edit(site, author, asked.revision(), asked.key(), edit));
     }
 
     @PostMapping("/api/sites/{id}/undo")
-    EditAnswer undo(@PathVariable String id, @RequestBody On asked, HttpServletRequest request) {
+    EditAnswer undo(@PathVariable String id, @RequestBody Step asked, HttpServletRequest request) {
         StoredSite site = access.require(id, request);
         String author = access.author(request);
-        return answers.answer(site, author, asked.revision(), steps.undo(site, author));
+        return answers.answer(site, author, asked.revision(), steps.undo(site, author, asked.screen()));
     }
 
     @PostMapping("/api/sites/{id}/redo")
-    EditAnswer redo(@PathVariable String id, @RequestBody On asked, HttpServletRequest request) {
+    EditAnswer redo(@PathVariable String id, @RequestBody Step asked, HttpServletRequest request) {
         StoredSite site = access.require(id, request);
         String author = access.author(request);
-        return answers.answer(site, author, asked.revision(), steps.redo(site, author));
+        return answers.answer(site, author, asked.revision(), steps.redo(site, author, asked.screen()));
     }
 
     /** Drafts the whole site again; own and confirmed words stay, in their places or in hidden sections. */

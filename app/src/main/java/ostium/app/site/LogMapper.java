@@ -29,11 +29,11 @@ interface LogMapper {
     @Select("select count(*) from edit where site = #{site} and edit_key = #{key}")
     int countKey(String site, String key);
 
-    @Select("select number, author, entry from edit where site = #{site} and number > #{after} and number <= #{upTo}"
-            + " order by number")
+    @Select("select number, edit_key, author, entry from edit"
+            + " where site = #{site} and number > #{after} and number <= #{upTo} order by number")
     List<LoggedEdit> entries(String site, long after, long upTo);
 
-    @Select("select number, author, entry from edit where site = #{site} and number = #{number}")
+    @Select("select number, edit_key, author, entry from edit where site = #{site} and number = #{number}")
     Optional<LoggedEdit> entry(String site, long number);
 
     @Select("select number, author, way, undoes from edit where site = #{site}"
@@ -60,7 +60,7 @@ interface LogMapper {
     @Delete("delete from words_aside where site = #{site} and id = #{id}")
     int deleteAside(String site, String id);
 
-    record LoggedEdit(long number, String author, String entry) {}
+    record LoggedEdit(long number, String editKey, String author, String entry) {}
 
     record LoggedStep(long number, String author, Steps.Way way, Long undoes) {}
 

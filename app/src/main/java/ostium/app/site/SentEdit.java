@@ -1,5 +1,9 @@
-package ostium.app.editing;
+package ostium.app.site;
 
+import io.swagger.v3.oas.annotations.media.Schema;
+import jakarta.servlet.http.HttpServletRequest;
+import java.lang.reflect.RecordComponent;
+import java.util.List;
 import org.springframework.http.HttpStatus;
 import ostium.app.web.Problem;
 import ostium.core.edit.Edit;
@@ -11,20 +15,64 @@ import ostium.core.edit.Stored;
 import ostium.core.edit.TextEdit;
 import ostium.core.edit.WholeEdit;
 import ostium.core.site.Text;
+import tools.jackson.databind.JsonNode;
 
 /**
- * Edits as a browser sends them. Only those an owner makes by hand are taken, and words that come this way are the
+ * An edit as a browser sends it. Only those an owner makes by hand are taken, and words that come this way are the
  * owner's own: nobody can send words and call them ours.
+ *
+ * @param revision revision of the site it was made on
+ * @param key id of the edit, made in the browser: the name of the window, a full stop, and a number
  */
-final class SentEdits {
-    private SentEdits() {}
+public record SentEdit(
+        long revision,
+        String key,
+        @Schema(implementation = Edit.class) JsonNode edit) {
+    /** An edit with the longest text in it stays well below this. */
+    private static final int LONGEST = 200_000;
 
-    /** @throws Problem 400 when it is no edit, or none that is made by hand */
-    static Edit read(String json) {
+    /**
+     * What it asks for.
+     *
+     * @throws Problem 400 when it is no edit, or none that is made by hand; 413 when it is too long
+     */
+    public Edit read(HttpServletRequest request) {
+        if (request.getContentLengthLong() > LONGEST) {
+            throw new Problem(HttpStatus.CONTENT_TOO_LARGE, "edit", "This is more than a site can hold. Shorten it.");
+        }
+        if (key == null || !key.matches("[A-Za-z0-9.-]{8,60}") || edit == null) {
+            throw new Problem(HttpStatus.BAD_REQUEST, "key", "An edit needs an id of its own.");
+        }
         try {
-            return byHand(Stored.readEdit(json));
+            Edit read = Stored.readEdit(edit.toString());
+            requireWhole((Record) read);
+            return byHand(read);
         } catch (EditRefused refused) {
             throw new Problem(HttpStatus.BAD_REQUEST, "edit", refused.getMessage());
+        }
+    }
+
+    /** Everything an edit is made of is there, but for where words come from, which is ours to say. */
+    private static void requireWhole(Record part) {
+        for (RecordComponent component : part.getClass().getRecordComponents()) {
+            Object value = valueOf(part, component);
+            if (value == null && !component.getName().equals("origin")) {
+                throw new EditRefused("“" + component.getName() + "” is missing in this edit.");
+            }
+            List<?> parts = value instanceof List<?> list ? list : value == null ? List.of() : List.of(value);
+            for (Object each : parts) {
+                if (each instanceof Record record) {
+                    requireWhole(record);
+                }
+            }
+        }
+    }
+
+    private static Object valueOf(Record part, RecordComponent component) {
+        try {
+            return component.getAccessor().invoke(part);
+        } catch (ReflectiveOperationException e) {
+            throw new IllegalStateException(e);
         }
     }
 
@@ -44,7 +92,7 @@ final class SentEdits {
         }
         if (edit instanceof WholeEdit.Several several) {
             return new WholeEdit.Several(
-                    several.edits().stream().map(SentEdits::byHand).toList());
+                    several.edits().stream().map(SentEdit::byHand).toList());
         }
         if (edit instanceof WholeEdit.PutDraft
                 || edit instanceof WholeEdit.PutState

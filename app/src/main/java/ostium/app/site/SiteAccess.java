@@ -23,10 +23,17 @@ public class SiteAccess {
     /**
      * The site, if it belongs to whoever asks, or they help with it.
      *
-     * @throws Problem 404 if it does not exist or is none of theirs; one cannot be told from the other
+     * @throws Problem 404 if it does not exist or is none of theirs, 401 if that could be because nobody is signed in; one
+     *     cannot be told from the other
      */
     public StoredSite require(String id, HttpServletRequest request) {
-        return sites.byId(id).filter(site -> mayEdit(site, request)).orElseThrow(Problem::notFound);
+        return sites.byId(id).filter(site -> mayEdit(site, request)).orElseThrow(this::closed);
+    }
+
+    private Problem closed() {
+        return accounts.current().isPresent()
+                ? Problem.notFound()
+                : new Problem(HttpStatus.UNAUTHORIZED, "", "Sign in to see this.");
     }
 
     /**
@@ -53,7 +60,7 @@ public class SiteAccess {
         return accounts.current()
                 .map(Account::id)
                 .or(() -> SiteKey.hash(request))
-                .orElseThrow(Problem::notFound);
+                .orElseThrow(this::closed);
     }
 
     private boolean mayEdit(StoredSite site, HttpServletRequest request) {

@@ -5,11 +5,11 @@ import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.util.List;
 import java.util.Optional;
+import java.util.regex.Pattern;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
-import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
@@ -20,14 +20,13 @@ import ostium.app.web.Problem;
 import ostium.app.web.RateLimits;
 import ostium.core.edit.State;
 import ostium.core.sheet.SheetReading;
-import ostium.core.sheet.TypedSheet;
 
 @RestController
 class SiteController {
-    /** A sheet with every field as long as it may be stays well below this. */
-    private static final int LONGEST_SHEET = 100_000;
+    private static final Pattern UUID = Pattern.compile("[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}");
 
     private final SiteService sites;
+    private final SiteLog log;
     private final SiteAccess access;
     private final AccountService accounts;
     private final PreviewTokens tokens;
@@ -37,6 +36,7 @@ class SiteController {
 
     SiteController(
             SiteService sites,
+            SiteLog log,
             SiteAccess access,
             AccountService accounts,
             PreviewTokens tokens,
@@ -44,6 +44,7 @@ class SiteController {
             List<SiteOutlook> outlooks,
             RateLimits limits) {
         this.sites = sites;
+        this.log = log;
         this.access = access;
         this.accounts = accounts;
         this.tokens = tokens;
@@ -61,7 +62,8 @@ class SiteController {
             @Schema(types = {"string", "null"}) String publicAddress,
             boolean owner) {}
 
-    record KeepSheet(long revision, TypedSheet sheet) {}
+    /** @param id name of the new site, a UUID made in the browser: the same one asked for twice is one site */
+    record Begin(String id) {}
 
     @GetMapping("/api/sites")
     List<SiteLine> list(HttpServletRequest request) {
@@ -73,12 +75,18 @@ class SiteController {
 
     @PostMapping("/api/sites")
     @ResponseStatus(HttpStatus.CREATED)
-    SiteView create(HttpServletRequest request, HttpServletResponse response) {
+    SiteView create(@RequestBody Begin asked, HttpServletRequest request, HttpServletResponse response) {
+        if (asked.id() == null || !UUID.matcher(asked.id()).matches()) {
+            throw new Problem(HttpStatus.BAD_REQUEST, "id", "A site needs an id of its own.");
+        }
+        if (sites.byId(asked.id()).isPresent()) {
+            return view(access.require(asked.id(), request));
+        }
         limits.require(RateLimits.Act.NEW_SITE, request.getRemoteAddr());
         Optional<Account> account = accounts.current();
         StoredSite site = account.isPresent()
-                ? sites.create(account.get().id(), null)
-                : sites.create(null, SiteKey.hashOrNew(request, response));
+                ? sites.create(asked.id(), account.get().id(), null)
+                : sites.create(asked.id(), null, SiteKey.hashOrNew(request, response));
         return view(site);
     }
 
@@ -87,16 +95,14 @@ class SiteController {
         return view(access.require(id, request));
     }
 
-    @PutMapping("/api/sites/{id}/sheet")
-    SiteView keep(@PathVariable String id, @RequestBody KeepSheet asked, HttpServletRequest request) {
+    /** Takes one edit of the facts sheet and answers the sheet with what was understood of it. */
+    @PostMapping("/api/sites/{id}/sheet/edits")
+    SiteView edit(@PathVariable String id, @RequestBody SentEdit asked, HttpServletRequest request) {
         StoredSite site = access.require(id, request);
-        if (asked.sheet() == null) {
-            throw new Problem(HttpStatus.BAD_REQUEST, "sheet", "There is no sheet in this.");
-        }
-        if (request.getContentLengthLong() > LONGEST_SHEET) {
-            throw new Problem(HttpStatus.CONTENT_TOO_LARGE, "sheet", "This is more than a sheet can hold.");
-        }
-        return view(sites.keep(site, access.author(request), asked.revision(), asked.sheet()));
+        String author = access.author(request);
+        limits.require(RateLimits.Act.EDIT, author);
+        log.edit(site, author, asked.revision(), asked.key(), asked.read(request));
+        return view(access.require(id, request));
     }
 
     private SiteLine line(StoredSite site) {

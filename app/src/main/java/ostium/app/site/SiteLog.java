@@ -16,6 +16,7 @@ import ostium.core.edit.State;
 import ostium.core.edit.Steps;
 import ostium.core.edit.Stored;
 import ostium.core.edit.TextEdit;
+import ostium.core.edit.Told;
 import ostium.core.edit.WholeEdit;
 
 /**
@@ -29,8 +30,13 @@ public class SiteLog {
      *
      * @param revision the present revision
      * @param aside whether the words were kept aside, since somebody else has changed the same text
+     * @param told what was taken back or done again; null for an edit
      */
-    public record Done(long revision, boolean aside) {}
+    public record Done(long revision, boolean aside, Told told) {
+        public Done(long revision, boolean aside) {
+            this(revision, aside, null);
+        }
+    }
 
     private final LogMapper log;
     private final LogEntries entries;
@@ -57,7 +63,8 @@ public class SiteLog {
      *
      * @param author who edits
      * @param base revision the edit was made on
-     * @param key id of the edit, made by whoever made it: the same edit sent twice is one
+     * @param key id of the edit, made by whoever made it: the same edit sent twice is one. What stands before a full stop in
+     *     it names the window; edits of one window never meet
      * @throws Problem 409 when somebody else has changed the same place since, 422 when the edit cannot be
      */
     @Transactional
@@ -69,8 +76,12 @@ public class SiteLog {
         if (base > revision) {
             throw new Problem(HttpStatus.CONFLICT, "", "Reload to see this site as it is now.");
         }
+        // What one window sends, it sends in order: its own edits before this one are what it was made on.
+        String window = key.contains(".") ? key.substring(0, key.indexOf('.') + 1) : key;
         boolean met = base < revision
                 && log.entries(site.id(), base, revision).stream()
+                        .filter(other -> !(other.author().equals(author)
+                                && other.editKey().startsWith(window)))
                         .anyMatch(
                                 other -> Stored.readEntry(other.entry()).edit().meets(edit));
         if (met) {

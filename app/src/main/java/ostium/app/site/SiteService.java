@@ -2,7 +2,6 @@ package ostium.app.site;
 
 import java.util.List;
 import java.util.Optional;
-import java.util.UUID;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.context.event.EventListener;
 import org.springframework.scheduling.annotation.Scheduled;
@@ -10,11 +9,7 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import ostium.app.account.AccountLeaving;
 import ostium.app.account.SignedIn;
-import ostium.app.web.Problem;
-import ostium.core.edit.Edit;
-import ostium.core.edit.SheetDifference;
 import ostium.core.edit.State;
-import ostium.core.edit.WholeEdit;
 import ostium.core.sheet.SheetReading;
 import ostium.core.sheet.TypedSheet;
 
@@ -38,17 +33,17 @@ public class SiteService {
     /**
      * Makes a site.
      *
+     * @param id its name, which no other site has
      * @param owner account, or null
      * @param keyHash hash of the browser's key, or null when there is an owner
      */
     @Transactional
-    public StoredSite create(String owner, String keyHash) {
-        return create(owner, keyHash, TypedSheet.empty("GB", sites.nextSeed()));
+    public StoredSite create(String id, String owner, String keyHash) {
+        return create(id, owner, keyHash, TypedSheet.empty("GB", sites.nextSeed()));
     }
 
     @Transactional
-    public StoredSite create(String owner, String keyHash, TypedSheet sheet) {
-        String id = UUID.randomUUID().toString();
+    public StoredSite create(String id, String owner, String keyHash, TypedSheet sheet) {
         sites.insert(id, owner, keyHash);
         log.begin(id, State.begun(sheet));
         return sites.byId(id).orElseThrow();
@@ -74,23 +69,6 @@ public class SiteService {
     /** The facts of a state, read today. */
     public SheetReading read(State state) {
         return readings.of(state);
-    }
-
-    /**
-     * Keeps a sheet as typed: only the lines that were changed, so that two windows on different lines merge.
-     *
-     * @param author who
-     * @param revision revision the sheet was typed on
-     * @throws Problem 409 when one of these lines has been changed since by somebody else
-     */
-    @Transactional
-    public StoredSite keep(StoredSite site, String author, long revision, TypedSheet sheet) {
-        List<Edit> edits = SheetDifference.between(
-                states.at(site.id(), Math.min(revision, site.revision())).sheet(), sheet);
-        if (!edits.isEmpty()) {
-            log.edit(site, author, revision, UUID.randomUUID().toString(), WholeEdit.of(edits));
-        }
-        return sites.byId(site.id()).orElseThrow(Problem::notFound);
     }
 
     /** Gives the sites of this browser's key to an account. */

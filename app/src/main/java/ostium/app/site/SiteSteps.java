@@ -15,6 +15,7 @@ import ostium.core.edit.EditRefused;
 import ostium.core.edit.State;
 import ostium.core.edit.Steps;
 import ostium.core.edit.Stored;
+import ostium.core.edit.Told;
 
 /** What each person can take back and do again. Both are entries of the log themselves. */
 @Service
@@ -33,25 +34,30 @@ public class SiteSteps {
         this.entries = entries;
     }
 
-    /** Takes the author's last step back. Steps that somebody else has built upon since are left as they are. */
+    /**
+     * Takes the author's last step back. Steps that somebody else has built upon since are left as they are.
+     *
+     * @param screen where it is asked for
+     * @throws Problem 409 when there is none, or it was made where it cannot be seen from here
+     */
     @Transactional
-    public SiteLog.Done undo(StoredSite site, String author) {
-        return goBy(site, author, Steps.Way.UNDO, "There is nothing to take back.");
+    public SiteLog.Done undo(StoredSite site, String author, Told.Screen screen) {
+        return goBy(site, author, screen, Steps.Way.UNDO, "There is nothing to take back.");
     }
 
     /** Does again what the author took back last. */
     @Transactional
-    public SiteLog.Done redo(StoredSite site, String author) {
-        return goBy(site, author, Steps.Way.REDO, "There is nothing to do again.");
+    public SiteLog.Done redo(StoredSite site, String author, Told.Screen screen) {
+        return goBy(site, author, screen, Steps.Way.REDO, "There is nothing to do again.");
     }
 
-    private SiteLog.Done goBy(StoredSite site, String author, Steps.Way way, String nothing) {
+    private SiteLog.Done goBy(StoredSite site, String author, Told.Screen screen, Steps.Way way, String nothing) {
         long revision = log.lockRevision(site.id()).orElseThrow(Problem::notFound);
         Steps steps = of(site.id(), author);
         for (long number : way == Steps.Way.UNDO ? steps.toUndo() : steps.toRedo()) {
-            Edit inverse = Stored.readEntry(
-                            log.entry(site.id(), number).orElseThrow().entry())
-                    .inverse();
+            Stored.Entry entry =
+                    Stored.readEntry(log.entry(site.id(), number).orElseThrow().entry());
+            Edit inverse = entry.inverse();
             boolean met = log.entries(site.id(), number, revision).stream()
                     .filter(other -> !other.author().equals(author))
                     .anyMatch(other -> Stored.readEntry(other.entry()).edit().meets(inverse));
@@ -61,14 +67,24 @@ public class SiteSteps {
             try {
                 State before = states.at(site.id(), revision);
                 Applied applied = inverse.apply(before);
+                Told told = told(way == Steps.Way.UNDO ? entry.edit() : inverse, before, applied.state());
+                told.elsewhere(screen).ifPresent(words -> {
+                    throw new Problem(HttpStatus.CONFLICT, "elsewhere", words);
+                });
                 entries.append(
                         LogEntries.Entry.of(site.id(), revision + 1, author, way, number), before, inverse, applied);
-                return new SiteLog.Done(revision + 1, false);
+                return new SiteLog.Done(revision + 1, false, told);
             } catch (EditRefused refused) {
                 // Somebody else has taken away what this step was about; the one before it may still be taken back.
             }
         }
         throw new Problem(HttpStatus.CONFLICT, "", nothing);
+    }
+
+    /** What a step was about is found on the page before it or after it. */
+    private static Told told(Edit edit, State before, State after) {
+        Told told = Told.of(edit, before.site());
+        return told.section().isEmpty() ? Told.of(edit, after.site()) : told;
     }
 
     /** What an author can take back and do again. Entries never change, so only those not known yet are read. */

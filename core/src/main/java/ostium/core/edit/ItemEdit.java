@@ -12,6 +12,9 @@ import ostium.core.site.Text;
 /** Edits of the rows of a section: which, in what order, hidden or not. What a row says of a fact is the fact's. */
 public sealed interface ItemEdit extends Edit {
 
+    /** Id of the section the row stands in. */
+    String section();
+
     /** @param after id of the row it stands after; empty for the first place */
     record MoveItem(String section, String item, String after) implements ItemEdit {
         @Override

@@ -12,14 +12,15 @@ import ostium.core.Samples;
 import ostium.core.base.Seed;
 import ostium.core.draft.TradeLook;
 import ostium.core.look.House;
+import ostium.core.sheet.TypedSheet;
 import ostium.core.site.Site;
 import ostium.core.trade.TradeCatalogue;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
 /**
- * The edits that the browser applies itself, by the file its tests use too: {@code shared-edits.json} holds one site,
- * and for each edit the site after it.
+ * The edits that the browser applies itself, by the files its tests use too: {@code shared-edits.json} holds one site, and
+ * for each edit the site after it; {@code shared-sheet-edits.json} the same for the facts sheet.
  */
 class SharedFixturesTest {
     private static final JsonMapper JSON = JsonMapper.builder().build();
@@ -33,10 +34,30 @@ class SharedFixturesTest {
 
     private record Fixtures(Site site, List<Case> cases) {}
 
+    private record SheetFixtures(TypedSheet sheet, List<Case> cases) {}
+
     private static Fixtures fixtures() throws IOException {
-        try (InputStream in = SharedFixturesTest.class.getResourceAsStream("/ostium/edit/shared-edits.json")) {
-            return JSON.readValue(in, Fixtures.class);
+        return read("shared-edits.json", Fixtures.class);
+    }
+
+    private static <T> T read(String name, Class<T> type) throws IOException {
+        try (InputStream in = SharedFixturesTest.class.getResourceAsStream("/ostium/edit/" + name)) {
+            return JSON.readValue(in, type);
         }
+    }
+
+    static Stream<Case> sheetCases() throws IOException {
+        return read("shared-sheet-edits.json", SheetFixtures.class).cases().stream();
+    }
+
+    @ParameterizedTest(name = "{0}")
+    @MethodSource("sheetCases")
+    void theSheetAfterAnEditIsTheSameAsInTheBrowser(Case each) throws IOException {
+        State state =
+                State.begun(read("shared-sheet-edits.json", SheetFixtures.class).sheet());
+        JsonNode after = JSON.readTree(
+                JSON.writeValueAsString(each.edit().apply(state).state().sheet()));
+        assertThat(after).isEqualTo(each.after());
     }
 
     static Stream<Case> cases() throws IOException {

@@ -1,0 +1,29 @@
+<script lang="ts">
+  import { Dialog, Portal } from '@skeletonlabs/skeleton-svelte';
+  import SignInForm from '../parts/SignInForm.svelte';
+  import { tryAgain } from './outbox.svelte';
+
+  /** Signs in without leaving the screen; what waits is sent at once. */
+  let { open = $bindable(), done }: { open: boolean; done?: () => void } = $props();
+
+  function signedIn(): void {
+    open = false;
+    tryAgain();
+    done?.();
+  }
+</script>
+
+<Dialog {open} onOpenChange={(change) => (open = change.open)}>
+  <Portal>
+    <Dialog.Backdrop class="veil" />
+    <Dialog.Positioner class="stand">
+      <Dialog.Content class="leaf is-open leaf-dialog">
+        <Dialog.Title class="h">Sign in</Dialog.Title>
+        <SignInForm done={signedIn}>
+          {#snippet leave()}<Dialog.CloseTrigger class="act" type="button">Not now</Dialog.CloseTrigger
+            >{/snippet}
+        </SignInForm>
+      </Dialog.Content>
+    </Dialog.Positioner>
+  </Portal>
+</Dialog>
