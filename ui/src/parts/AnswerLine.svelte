@@ -9,6 +9,9 @@
     take
   }: { id: string; answer: Answer | undefined; typed: string; take?: (words: string) => void } = $props();
 
+  /** A choice of several lines adds one to what stands; that one is said. */
+  const last = (choice: string) => choice.split('\n').at(-1);
+
   const part = $derived(
     answer && answer.to > answer.from && answer.to - answer.from < typed.trim().length
       ? {
@@ -27,7 +30,7 @@
       <p class="asked">
         {answer.remark}
         {#each answer.choices as choice (choice)}
-          <button class="choice" type="button" onclick={() => take?.(choice)}>{choice}</button>
+          <button class="choice" type="button" onclick={() => take?.(choice)}>{last(choice)}</button>
         {/each}
       </p>
     {/if}
@@ -35,7 +38,7 @@
     <p class="asked">
       {answer.says}
       {#each answer.choices as choice (choice)}
-        <button class="choice" type="button" onclick={() => take?.(choice)}>{choice}</button>
+        <button class="choice" type="button" onclick={() => take?.(choice)}>{last(choice)}</button>
       {/each}
     </p>
   {:else if answer?.state === 'REFUSED'}

@@ -4,6 +4,7 @@ import gg.jte.Content;
 import gg.jte.TemplateOutput;
 import java.util.List;
 import java.util.function.UnaryOperator;
+import org.jsoup.nodes.Entities;
 import ostium.core.fact.EmailAddress;
 import ostium.core.fact.FactValue;
 import ostium.core.fact.Facts;
@@ -116,19 +117,8 @@ final class TextHtml implements Content {
         }
     }
 
+    /** Words as they stand in HTML, in an element or between the quotation marks of an attribute. */
     static String escape(String words) {
-        StringBuilder out = new StringBuilder(words.length() + 16);
-        for (int i = 0; i < words.length(); i++) {
-            char c = words.charAt(i);
-            switch (c) {
-                case '&' -> out.append("&amp;");
-                case '<' -> out.append("&lt;");
-                case '>' -> out.append("&gt;");
-                case '"' -> out.append("&quot;");
-                case '\'' -> out.append("&#39;");
-                default -> out.append(c);
-            }
-        }
-        return out.toString();
+        return Entities.escape(words);
     }
 }

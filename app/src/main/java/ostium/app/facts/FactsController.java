@@ -99,8 +99,8 @@ class FactsController {
         return Holiday.of(country.code()).stream()
                 .filter(holiday -> holiday.only() == null)
                 .map(holiday -> {
-                    LocalDate date = holiday.in(today.getYear());
-                    LocalDate next = date.isBefore(today) ? holiday.in(today.getYear() + 1) : date;
+                    LocalDate date = holiday.dayIn(today.getYear());
+                    LocalDate next = date.isBefore(today) ? holiday.dayIn(today.getYear() + 1) : date;
                     return new HolidayView(holiday.name(), next.toString(), holiday.name() + " closed");
                 })
                 .sorted(Comparator.comparing(HolidayView::date))

@@ -6,11 +6,13 @@ import java.time.MonthDay;
 import java.time.temporal.TemporalAdjusters;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import ostium.core.base.DataFile;
 
 /**
@@ -19,7 +21,7 @@ import ostium.core.base.DataFile;
  * @param id stable name within the country
  * @param name what it is called there
  * @param on the rule of its date
- * @param moved what happens on a weekend, or null
+ * @param moved which working day is a day off instead when it falls on a weekend, or null
  * @param only regions that keep it, or null for all
  */
 public record Holiday(String id, String name, String on, String moved, List<String> only) {
@@ -36,34 +38,37 @@ public record Holiday(String id, String name, String on, String moved, List<Stri
         return ALL.getOrDefault(country, List.of());
     }
 
-    /** The days all of a country keeps in a year. */
+    /** The days all of a country keeps in a year, and the days off instead of those on a weekend. */
     static Set<LocalDate> days(String country, int year) {
         return DAYS.computeIfAbsent(
                 country + year,
                 key -> of(country).stream()
                         .filter(holiday -> holiday.only() == null)
-                        .map(holiday -> holiday.in(year))
+                        .flatMap(holiday ->
+                                Stream.concat(Stream.of(holiday.dayIn(year)), holiday.dayOffInstead(year).stream()))
                         .collect(Collectors.toUnmodifiableSet()));
     }
 
     /** Asked for again and again while a week is drawn; a few years of a dozen countries at most. */
     private static final Map<String, Set<LocalDate>> DAYS = new ConcurrentHashMap<>();
 
-    /** The day that is kept in a year, moved from a weekend where the country does so. */
-    public LocalDate in(int year) {
-        LocalDate date = nominal(year);
-        boolean weekend = date.getDayOfWeek().getValue() > 5;
-        if (moved == null || !weekend) {
-            return date;
+    /** The working day that is a day off in a year because the holiday falls on a weekend; empty when it does not. */
+    public Optional<LocalDate> dayOffInstead(int year) {
+        LocalDate date = dayIn(year);
+        boolean onSaturday = date.getDayOfWeek() == DayOfWeek.SATURDAY;
+        if (moved == null || date.getDayOfWeek().getValue() <= 5 || (onSaturday && moved.equals("saturday"))) {
+            return Optional.empty();
         }
-        return switch (moved) {
-            case "nearest" -> date.getDayOfWeek() == DayOfWeek.SATURDAY ? date.minusDays(1) : date.plusDays(1);
-            case "two days on" -> date.plusDays(2);
-            default -> date.with(TemporalAdjusters.next(DayOfWeek.MONDAY));
-        };
+        return Optional.of(
+                switch (moved) {
+                    case "nearest" -> date.getDayOfWeek() == DayOfWeek.SATURDAY ? date.minusDays(1) : date.plusDays(1);
+                    case "two days on" -> date.plusDays(2);
+                    default -> date.with(TemporalAdjusters.next(DayOfWeek.MONDAY));
+                });
     }
 
-    private LocalDate nominal(int year) {
+    /** Its own day in a year: 25 December is Christmas Day, whatever day of the week that is. */
+    public LocalDate dayIn(int year) {
         Matcher easter = EASTER.matcher(on);
         if (easter.matches()) {
             return easter(year).plusDays(Integer.parseInt(easter.group(1)));

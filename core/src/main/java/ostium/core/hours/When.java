@@ -72,9 +72,9 @@ public sealed interface When {
         }
     }
 
-    /** A public holiday of a country, whenever it falls. */
+    /** A public holiday of a country, on its own day. */
     record OnHoliday(String country, String id) implements When {
-        private Holiday holiday() {
+        public Holiday holiday() {
             return Holiday.of(country).stream()
                     .filter(holiday -> holiday.id().equals(id))
                     .findFirst()
@@ -83,7 +83,7 @@ public sealed interface When {
 
         @Override
         public boolean covers(LocalDate date) {
-            return holiday().in(date.getYear()).equals(date);
+            return holiday().dayIn(date.getYear()).equals(date);
         }
 
         @Override
@@ -97,7 +97,7 @@ public sealed interface When {
         }
     }
 
-    /** All public holidays of a country. */
+    /** All public holidays of a country, and the days off instead of those on a weekend. */
     record PublicHolidays(String country) implements When {
         @Override
         public boolean covers(LocalDate date) {

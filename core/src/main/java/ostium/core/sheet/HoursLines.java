@@ -1,22 +1,31 @@
 package ostium.core.sheet;
 
+import java.time.LocalDate;
+import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.function.Consumer;
+import ostium.core.base.Messages;
 import ostium.core.base.Reading;
 import ostium.core.country.Country;
 import ostium.core.fact.Fact;
 import ostium.core.fact.FactValue;
 import ostium.core.hours.BusinessDay;
+import ostium.core.hours.DayHours;
 import ostium.core.hours.HoursLanguage;
 import ostium.core.hours.SpecialHours;
 import ostium.core.hours.WeeklyHours;
+import ostium.core.hours.When;
 
 /** The lines of a sheet that say when: the usual week, hours of other kinds, and the days that differ. */
 final class HoursLines {
     /** Most days and seasons with hours of their own. */
     static final int MOST = 40;
+
+    private static final Messages WORDS = Messages.of("hours");
+    private static final DateTimeFormatter SAID = DateTimeFormatter.ofPattern("EEEE d MMMM uuuu", Locale.ENGLISH);
 
     private final TypedSheet sheet;
     private final BusinessDay today;
@@ -88,9 +97,44 @@ final class HoursLines {
                                 reading, reading.value().map(SpecialHours::say).orElse("")));
             }
         }
+        for (int i = 0; i < lines.length; i++) {
+            askAboutDaysOff(Line.EXCEPTIONS.id() + "." + i, lines[i], all);
+        }
         if (!all.isEmpty()) {
             put.accept(Fact.typed(Line.EXCEPTIONS.id(), new FactValue.Special(all)));
         }
         answers.put(Line.EXCEPTIONS.id(), FieldAnswer.read(""));
+    }
+
+    /** A holiday on a weekend has a day off beside it, which is asked about and never assumed. */
+    private void askAboutDaysOff(String field, String typed, List<SpecialHours> all) {
+        FieldAnswer answer = answers.get(field);
+        SpecialHours read =
+                SpecialHours.read(typed, today, sheet.region()).value().orElse(null);
+        if (answer.state() != FieldAnswer.State.READ
+                || !answer.remark().isEmpty()
+                || read == null
+                || !(read.when() instanceof When.OnHoliday on)) {
+            return;
+        }
+        LocalDate now = today.date();
+        int year = on.holiday().dayIn(now.getYear()).isBefore(now) ? now.getYear() + 1 : now.getYear();
+        LocalDate day = on.holiday().dayIn(year);
+        on.holiday()
+                .dayOffInstead(year)
+                .filter(instead -> all.stream().noneMatch(other -> other.when().covers(instead)))
+                .ifPresent(instead -> answers.put(field, ask(answer, typed, day, instead)));
+    }
+
+    private FieldAnswer ask(FieldAnswer answer, String typed, LocalDate day, LocalDate instead) {
+        String line = SpecialHours.of(new When.Once(instead, instead), DayHours.CLOSED, "")
+                .say(language);
+        return new FieldAnswer(
+                FieldAnswer.State.READ,
+                answer.says(),
+                WORDS.say("dayOffInstead", SAID.format(day), SAID.format(instead)),
+                List.of(typed.strip() + "\n" + line),
+                0,
+                0);
     }
 }

@@ -166,12 +166,29 @@ class OpeningTimesTest {
             "FR, ascension, 2026, 2026-05-14",
             "PT, corpus, 2026, 2026-06-04",
         })
-        void fallOnTheirDay(String country, String id, int year, LocalDate date) {
+        void haveTheirDayOff(String country, String id, int year, LocalDate date) {
             Holiday holiday = Holiday.of(country).stream()
                     .filter(each -> each.id().equals(id))
                     .findFirst()
                     .orElseThrow();
-            assertThat(holiday.in(year)).isEqualTo(date);
+            assertThat(holiday.dayOffInstead(year).orElse(holiday.dayIn(year))).isEqualTo(date);
+        }
+
+        @ParameterizedTest
+        @CsvSource({
+            "Christmas Day closed, 2027-12-25, true",
+            "Christmas Day closed, 2027-12-27, false",
+            "Boxing Day closed, 2026-12-26, true",
+            "Boxing Day closed, 2026-12-28, false",
+            "bank holidays closed, 2027-12-25, true",
+            "bank holidays closed, 2027-12-27, true",
+            "bank holidays closed, 2027-12-28, true",
+            "bank holidays closed, 2027-12-29, false",
+            "Easter Monday closed, 2027-03-29, true",
+        })
+        void shutTheDayTheyAreCalledBy(String line, LocalDate day, boolean shut) {
+            SpecialHours special = SpecialHours.read(line, TODAY, "GB").value().orElseThrow();
+            assertThat(special.when().covers(day)).isEqualTo(shut);
         }
 
         /** Easter Sundays of the Gregorian calendar, from the tables of the churches. */
@@ -188,7 +205,7 @@ class OpeningTimesTest {
                 assertThat(all).as(country.name()).hasSizeGreaterThan(6);
                 for (int year = 2020; year < 2040; year++) {
                     for (Holiday holiday : all) {
-                        assertThat(holiday.in(year)).as(holiday.name()).isNotNull();
+                        assertThat(holiday.dayIn(year)).as(holiday.name()).isNotNull();
                     }
                 }
             }

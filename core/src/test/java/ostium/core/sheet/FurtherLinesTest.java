@@ -131,6 +131,20 @@ class FurtherLinesTest {
         }
 
         @Test
+        void aHolidayOnAWeekendAsksAboutTheDayOffForItUntilItIsAnswered() {
+            TypedSheet sheet = SHEET.with(Line.EXCEPTIONS, "Boxing Day closed");
+            FieldAnswer asked = answer(sheet, "exceptions.0");
+            assertThat(asked.says()).isEqualTo("Boxing Day closed");
+            assertThat(asked.remark())
+                    .isEqualTo("Saturday 26 December 2026 is on a weekend; Monday 28 December 2026 is a day off for it."
+                            + " Closed then too?");
+            assertThat(asked.choices()).containsExactly("Boxing Day closed\n28 Dec 2026 closed");
+            TypedSheet answered = SHEET.with(Line.EXCEPTIONS, asked.choices().get(0));
+            assertThat(answer(answered, "exceptions.0").remark()).isEmpty();
+            assertThat(answer(answered, "exceptions.1").says()).isEqualTo("28 Dec 2026 closed");
+        }
+
+        @Test
         void hoursOfOtherKindsAreNeverTheVisitingHours() {
             Facts facts =
                     facts(SHEET.with(Line.HOURS_TELEPHONE, "Mon-Fri 8-6").with(Line.HOURS_WORKING, "Tue-Thu 9-12"));
