@@ -4,6 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
 import java.util.Map;
+import java.util.concurrent.CompletableFuture;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -213,6 +215,52 @@ class PublishingTest {
         assertThat(OWNER.publish(other, "off-the-web").status()).isEqualTo(409);
         assertThat(OWNER.publish(site, "").status()).isEqualTo(201);
         assertThat(VISITOR.getAt("off-the-web.localhost", "/").status()).isEqualTo(200);
+    }
+
+    @Test
+    void aSiteOffTheWebCanHaveAnotherNameAndGivesTheOldOneUp() {
+        JsonNode site = OWNER.site(Browserlike.sheet("Renamed"));
+        String id = site.path("id").asString();
+        OWNER.publish(site, "renamed-before");
+        OWNER.publish(site, "renamed-too-early");
+        assertThat(VISITOR.getAt("renamed-too-early.localhost", "/").status()).isEqualTo(404);
+        OWNER.call("DELETE", "/api/sites/" + id + "/publications/live", null);
+        Browserlike.Answer answer = OWNER.publish(site, "renamed-after");
+        assertThat(answer.json().path("publicAddress").asString()).contains("renamed-after");
+        assertThat(VISITOR.getAt("renamed-after.localhost", "/").status()).isEqualTo(200);
+        assertThat(VISITOR.getAt("renamed-before.localhost", "/").status()).isEqualTo(404);
+        JsonNode other = OWNER.site(Browserlike.sheet("Somebody else"));
+        assertThat(OWNER.publish(other, "renamed-before").status()).isEqualTo(201);
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"1ookalike", "look-alike", "lo0kalike"})
+    void aNameThatLooksLikeATakenOneIsRefused(String name) {
+        OWNER.publish(OWNER.site(Browserlike.sheet("Lookalike")), "lookalike");
+        Browserlike.Answer answer = OWNER.publish(OWNER.site(Browserlike.sheet("Another")), name);
+        assertThat(answer.status()).isEqualTo(409);
+        assertThat(answer.json().path("field").asString()).isEqualTo("address");
+        assertThat(answer.json().path("detail").asString()).contains("looks like a name that is taken");
+    }
+
+    @Test
+    void ofTwoWhoTakeAFreeNameAtOnceOneHasItAndTheOtherIsTold() throws Exception {
+        for (int turn = 0; turn < 6; turn++) {
+            String name = "at-once-" + turn + "-x";
+            JsonNode one = OWNER.site(Browserlike.sheet("One"));
+            JsonNode other = OWNER.site(Browserlike.sheet("Other"));
+            OWNER.keep(one);
+            OWNER.keep(other);
+            List<Integer> statuses = Stream.of(one, other)
+                    .map(site -> CompletableFuture.supplyAsync(
+                            () -> OWNER.publish(site, name).status()))
+                    .toList()
+                    .stream()
+                    .map(CompletableFuture::join)
+                    .sorted()
+                    .toList();
+            assertThat(statuses).containsExactly(201, 409);
+        }
     }
 
     @Test

@@ -49,6 +49,15 @@ final class AddressName {
         return typed == null ? "" : typed.strip().toLowerCase(Locale.ROOT);
     }
 
+    /** Names that look alike have the same: hyphens left out, and what is drawn like another letter as that letter. */
+    static String likeness(String name) {
+        return name.replace("-", "")
+                .replace('0', 'o')
+                .replace('1', 'l')
+                .replace("rn", "m")
+                .replace("vv", "w");
+    }
+
     /** What is wrong with a name, in words. */
     static Optional<String> fault(String name) {
         if (name.length() < SHORTEST || name.length() > LONGEST) {

@@ -53,10 +53,22 @@ interface PublicationMapper {
     @Select("select host, site, publication from address where site = #{site} limit 1")
     Optional<Address> addressOf(String site);
 
-    @Insert(
-            "insert into address (host, site, publication, change_no) values (#{host}, #{site}, #{publication}, #{number})"
-                    + " on duplicate key update site = #{site}, publication = #{publication}, change_no = #{number}")
-    void point(String host, String site, long publication, long number);
+    /** Takes a host that nobody has, or moves on the one a site has; a host of another site stays as it is. */
+    @Insert("insert into address (host, likeness, site, publication, change_no)"
+            + " values (#{host}, #{likeness}, #{site}, #{publication}, #{number}) on duplicate key update"
+            + " publication = if(coalesce(site, #{site}) = #{site}, #{publication}, publication),"
+            + " change_no = if(coalesce(site, #{site}) = #{site}, #{number}, change_no),"
+            + " site = coalesce(site, #{site})")
+    void point(String host, String likeness, String site, long publication, long number);
+
+    /** Gives up the hosts of a site but one; other instances hear of it by the number. */
+    @Update("update address set site = null, publication = null, change_no = #{number}"
+            + " where site = #{site} and host <> #{host}")
+    void giveUpOthers(String site, String host, long number);
+
+    /** Hosts of other sites that look like a name. */
+    @Select("select count(*) from address where likeness = #{likeness} and site is not null and site <> #{site}")
+    int countLikeness(String likeness, String site);
 
     /** Nothing stands at these addresses any more; other instances hear of it by the number. */
     @Update("update address set publication = null, change_no = #{number} where site = #{site}")

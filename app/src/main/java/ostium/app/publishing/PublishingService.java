@@ -80,7 +80,7 @@ public class PublishingService implements SiteOutlook {
     /**
      * Publishes a site as it stands, at the address it has or at a new one.
      *
-     * @param name free name for a site that has no address yet
+     * @param name free name for a site that is not on the web; empty keeps the one it had
      * @return the public address
      * @throws Problem when something has to be put right first, or the name cannot be had
      */
@@ -96,10 +96,7 @@ public class PublishingService implements SiteOutlook {
     private String publish(
             StoredSite site, String name, State state, SheetReading reading, List<SiteFiles.Content> pictures) {
         publications.lockSite(site.id()).orElseThrow(Problem::notFound);
-        String host = publications
-                .addressOf(site.id())
-                .map(Address::host)
-                .orElseGet(() -> origins.host(freeName(AddressName.normal(name), site)));
+        String host = host(site, AddressName.normal(name));
         String url = origins.site(host) + "/";
         List<RenderedFile> files =
                 SiteRenderer.shipped().render(reading.brief(), state.draft(reading), Target.published(url));
@@ -180,7 +177,12 @@ public class PublishingService implements SiteOutlook {
     }
 
     private void point(String host, String site, long publication, long number) {
-        publications.point(host, site, publication, number);
+        publications.point(host, AddressName.likeness(nameOf(host)), site, publication, number);
+        // Of two that take a name at once, the second finds it taken only now.
+        if (!publications.address(host).map(Address::site).orElse("").equals(site)) {
+            throw taken(nameOf(host));
+        }
+        publications.giveUpOthers(site, host, number);
         afterCommit(() -> events.publishEvent(new HostChanged(host)));
     }
 
@@ -230,6 +232,16 @@ public class PublishingService implements SiteOutlook {
         return Changes.between(published, readings.of(published), state, readings.of(state));
     }
 
+    /** A live site stays where it is; one that is off the web can have another name. */
+    private String host(StoredSite site, String name) {
+        Optional<Address> has = publications.addressOf(site.id());
+        boolean stays = has.isPresent()
+                && (has.get().publication() != null
+                        || name.isEmpty()
+                        || has.get().host().equals(origins.host(name)));
+        return stays ? has.get().host() : origins.host(freeName(name, site));
+    }
+
     private String freeName(String name, StoredSite site) {
         AddressName.fault(name).ifPresent(fault -> {
             throw Problem.at("address", fault);
@@ -238,9 +250,23 @@ public class PublishingService implements SiteOutlook {
         if (taken.isPresent()
                 && taken.get().site() != null
                 && !taken.get().site().equals(site.id())) {
-            throw new Problem(HttpStatus.CONFLICT, "address", "“" + name + "” is taken. Choose another name.");
+            throw taken(name);
+        }
+        if (publications.countLikeness(AddressName.likeness(name), site.id()) > 0) {
+            throw new Problem(
+                    HttpStatus.CONFLICT,
+                    "address",
+                    "“" + name + "” looks like a name that is taken. Choose one that cannot be mistaken for it.");
         }
         return name;
+    }
+
+    private static Problem taken(String name) {
+        return new Problem(HttpStatus.CONFLICT, "address", "“" + name + "” is taken. Choose another name.");
+    }
+
+    private String nameOf(String host) {
+        return host.substring(0, host.length() - origins.sitesDomain().length() - 1);
     }
 
     private List<SiteFiles.Content> pictures(StoredSite site, SheetReading reading, Draft draft) {
@@ -264,8 +290,7 @@ public class PublishingService implements SiteOutlook {
         State state = sites.state(site);
         Optional<Address> address = publications.addressOf(site.id());
         String name = address.map(Address::host)
-                .map(host ->
-                        host.substring(0, host.length() - origins.sitesDomain().length() - 1))
+                .map(this::nameOf)
                 .orElseGet(() -> AddressName.suggest(state.sheet().name(), site.id()));
         if (address.map(Address::publication).isEmpty()) {
             return new SiteOutlook.Outlook(null, name, 0, outlook.newEnquiries());
