@@ -68,7 +68,8 @@ document.addEventListener(
     const link = target.closest('a[href]');
     if (link && !/^(#|[a-z0-9-]+\.html(#|$))/.test(link.getAttribute('href') ?? '')) event.preventDefault();
     const section = target.closest<HTMLElement>('[data-section]');
-    if (!section) return;
+    // A press on the menu goes to another page of the shopfront, and means no section.
+    if (!section || target.closest('nav')) return;
     // A press beside the words of a heading means the heading.
     const within = target === section ? [] : [...target.querySelectorAll<HTMLElement>('[data-text]')];
     const text = target.closest<HTMLElement>('[data-text]') ?? (within.length === 1 ? within[0] : undefined);

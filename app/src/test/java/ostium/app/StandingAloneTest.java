@@ -51,7 +51,7 @@ class StandingAloneTest {
         Browserlike.Answer again = VISITOR.post(HOST, "/_ostium/enquiry", Map.of("name", "Wilma", "message", "Hello"));
         assertThat(again.status()).isEqualTo(422);
         assertThat(again.body())
-                .contains("value=\"Wilma\"", ">Hello</textarea>", "Leave a telephone number or a mail address")
+                .contains("value=\"Wilma\"", ">Hello</textarea>", "Leave a telephone number or an e-mail address")
                 .contains("One field needs a look.")
                 .containsPattern("href=\"/site\\.[0-9a-f]{12}\\.css\"");
     }

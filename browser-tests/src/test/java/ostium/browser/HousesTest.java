@@ -153,6 +153,52 @@ class HousesTest {
         }
     }
 
+    static Stream<Arguments> sites() {
+        return Stream.of(House.values())
+                .flatMap(house -> Stream.of(Extent.ONE, Extent.FEW).map(extent -> Arguments.of(house, extent)));
+    }
+
+    /** No width between a small phone and a wide desk makes a page wider than the window. */
+    @ParameterizedTest(name = "{0}, {1}")
+    @MethodSource("sites")
+    void noWidthScrollsSideways(House house, Extent extent) {
+        Trade trade = TradeCatalogue.shipped().byId("chimney-sweep");
+        Brief read = brief(trade, NAMES.get(1), Facts.USUAL, house);
+        Brief brief = read.withWishes(read.wishes().withExtent(extent));
+        Draft draft = draft(brief, 0, TypePairs.all().get(0), Shape.values()[0], "");
+        try (Page page = context.newPage()) {
+            serve(page, brief, draft);
+            page.setViewportSize(1700, 900);
+            page.navigate(HOST + "robots.txt");
+            for (ostium.core.site.Page each : draft.site().pages()) {
+                String file = (each.slug().isEmpty() ? "index" : each.slug()) + ".html";
+                assertThat(widerThanItsWindow(page, file)).as(file).isEmpty();
+            }
+        }
+    }
+
+    /** The widths from 320 to 1600 px at which a page is wider than its window, and by how much. */
+    @SuppressWarnings("unchecked")
+    private static List<String> widerThanItsWindow(Page page, String file) {
+        return (List<String>) page.evaluate("""
+                async (file) => {
+                  const frame = document.createElement('iframe');
+                  frame.style.cssText = 'border: 0; height: 900px; width: 320px';
+                  const loaded = new Promise(done => frame.onload = done);
+                  frame.src = '/' + file;
+                  document.documentElement.replaceChildren(frame);
+                  await loaded;
+                  await frame.contentDocument.fonts.ready;
+                  const wider = [];
+                  for (let width = 320; width <= 1600; width += 20) {
+                    frame.style.width = width + 'px';
+                    const by = frame.contentDocument.documentElement.scrollWidth - frame.contentWindow.innerWidth;
+                    if (by > 0) wider.push(width + ' by ' + by);
+                  }
+                  return wider;
+                }""", file);
+    }
+
     @SuppressWarnings("unchecked")
     private static List<String> overflowing(Page page) {
         return (List<String>) page.evaluate("""
@@ -207,7 +253,10 @@ class HousesTest {
         SiteRenderer.shipped().render(brief, draft, Target.folder()).forEach(file -> files.put(file.path(), file));
         page.route("**/*", route -> {
             RenderedFile file = files.get(route.request().url().replace(HOST, ""));
-            if (file == null) {
+            if (route.request().url().endsWith("robots.txt")) {
+                route.fulfill(
+                        new Route.FulfillOptions().setContentType("text/html").setBody("<p>A desk</p>"));
+            } else if (file == null) {
                 route.fulfill(new Route.FulfillOptions().setStatus(404));
             } else {
                 route.fulfill(new Route.FulfillOptions()
@@ -264,7 +313,7 @@ class HousesTest {
         if (facts.services > 2) {
             sheet = sheet.with(Line.PLACE, "3 Net Loft, Quillhaven QH1 2NL")
                     .with(Line.AREA, "Quillhaven, Upper Marl, Sandgate Reach, Tolver, Pennock's Mill")
-                    .with(Line.EMAIL, "post@wren.example")
+                    .with(Line.EMAIL, "isolde.tindle@wren-and-tindle-pianos.example")
                     .with(Line.HOURS, "Mon-Fri 8-5:30, Sat 9-1")
                     .with(Line.PERSON, "Isolde Tindle")
                     .with(Line.FOUNDED, "2009")

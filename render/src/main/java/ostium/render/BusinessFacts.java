@@ -1,7 +1,9 @@
 package ostium.render;
 
+import java.net.URLEncoder;
+import java.nio.charset.StandardCharsets;
 import java.util.List;
-import java.util.Optional;
+import java.util.Locale;
 import ostium.core.base.Messages;
 import ostium.core.brief.Brief;
 import ostium.core.fact.Area;
@@ -118,19 +120,24 @@ public final class BusinessFacts {
         return brief.receives() ? facts.one(Place.class).map(Place::lines).orElse(List.of()) : List.of();
     }
 
-    /** An address a phone's own map program opens, by RFC 5870 with a query; empty without a street. */
+    /**
+     * Where directions lead: a map that opens on every device, at the point or with the address looked up; empty without a
+     * street. The address stands written beside it.
+     */
     public String mapUri() {
         List<String> lines = addressLines();
-        Optional<Point> point = facts.one(Point.class).filter(known -> lines.size() > 1);
-        if (point.isPresent()) {
-            String at = point.get().uri().substring("geo:".length()).replaceFirst(";.*", "");
-            return "geo:" + at + "?q=" + at;
+        if (lines.size() < 2) {
+            return "";
         }
-        return lines.size() < 2
-                ? ""
-                : "geo:0,0?q="
-                        + java.net.URLEncoder.encode(String.join(", ", lines), java.nio.charset.StandardCharsets.UTF_8)
-                                .replace("+", "%20");
+        return facts.one(Point.class)
+                .map(point -> String.format(
+                        Locale.ROOT,
+                        "https://www.openstreetmap.org/?mlat=%1$.5f&mlon=%2$.5f#map=17/%1$.5f/%2$.5f",
+                        point.latitude(),
+                        point.longitude()))
+                .orElseGet(() -> "https://www.openstreetmap.org/search?query="
+                        + URLEncoder.encode(String.join(", ", lines), StandardCharsets.UTF_8)
+                                .replace("+", "%20"));
     }
 
     /** How to find the place, in the owner's words, line by line. */

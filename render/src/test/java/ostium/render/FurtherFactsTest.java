@@ -63,7 +63,10 @@ class FurtherFactsTest {
     void theWayInStandsWithThePlaceAndThePointLeadsTheMap() {
         Document page = page(sheet().with(Line.WORDS_FINDING, "Ring the bell.").with(Line.POINT, "49.7012, -7.4031"));
         assertThat(page.select(".place .find").text()).isEqualTo("Ring the bell.");
-        assertThat(page.select(".place a.btn").attr("href")).startsWith("geo:49.70120,-7.40310");
+        assertThat(page.select(".place a.btn").attr("href"))
+                .isEqualTo("https://www.openstreetmap.org/?mlat=49.70120&mlon=-7.40310#map=17/49.70120/-7.40310");
+        assertThat(page(sheet()).select(".place a.btn").attr("href"))
+                .startsWith("https://www.openstreetmap.org/search?query=2%20Sail%20Street");
         Document townOnly = page(sheet().with(Line.PLACE_SHOWN, "town").with(Line.POINT, "49.7012, -7.4031"));
         assertThat(townOnly.html()).doesNotContain("49.7012", "2 Sail Street");
     }

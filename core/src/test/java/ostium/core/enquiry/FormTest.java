@@ -43,8 +43,8 @@ class FormTest {
     @ParameterizedTest(name = "{0} = “{1}”: {2}")
     @CsvSource(delimiter = '|', textBlock = """
             name    | ''            | Write your name.
-            reach   | ''            | Leave a telephone number or a mail address, so that you can be answered.
-            reach   | under the mat | This is neither a telephone number nor a mail address.
+            reach   | ''            | Leave a telephone number or an e-mail address, so that you can be answered.
+            reach   | under the mat | This is neither a telephone number nor an e-mail address.
             message | ''            | Write a line or two.
             service | Sword repair  | Choose one of the list.
             """)
