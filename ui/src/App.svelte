@@ -1,12 +1,21 @@
 <script lang="ts">
+  import { onMount } from 'svelte';
   import { Router } from 'sv-router';
   import { loadAhead } from './router';
+  import { keepFocus } from './parts/focusKeeper';
   import Notices from './parts/Notices.svelte';
-  import { anythingWaits, tryAgain } from './keeping/outbox.svelte';
+  import { SIGNED_OUT } from './api/client';
+  import { anythingWaits, signedOut, tryAgain } from './keeping/outbox.svelte';
   import { session } from './session.svelte';
 
   void session.load();
   setTimeout(() => void loadAhead(), 1500);
+
+  onMount(keepFocus);
+  onMount(() => {
+    addEventListener(SIGNED_OUT, signedOut);
+    return () => removeEventListener(SIGNED_OUT, signedOut);
+  });
 
   function leaving(event: BeforeUnloadEvent): void {
     if (anythingWaits()) event.preventDefault();

@@ -28,6 +28,9 @@ export interface Problem {
   status: number;
 }
 
+/** Heard when a call about a site was answered: not signed in. */
+export const SIGNED_OUT = 'ostium:signed-out';
+
 const AWAY = 'The connection is away. Try again in a moment.';
 
 export const api = createClient<paths>({ baseUrl: location.origin });
@@ -37,6 +40,11 @@ api.use({
     const token = document.cookie.match(/(?:^|; )XSRF-TOKEN=([^;]+)/)?.[1];
     if (token) request.headers.set('X-XSRF-TOKEN', decodeURIComponent(token));
     return request;
+  },
+  /** Whoever shows what is kept hears that the session has ended, whatever was asked. */
+  onResponse({ request, response }) {
+    if (response.status === 401 && /\/api\/sites\/[^/]+/.test(request.url))
+      dispatchEvent(new Event(SIGNED_OUT));
   },
   /** A call never throws: that the connection is away is an answer like any other. */
   onError() {

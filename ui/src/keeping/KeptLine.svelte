@@ -77,7 +77,7 @@
       {/each}
     </div>
   {/if}
-  <SignInHere bind:open={signingIn} />
+  {#if signingIn}<SignInHere bind:open={signingIn} />{/if}
 {/if}
 
 <style>

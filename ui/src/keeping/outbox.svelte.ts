@@ -318,5 +318,13 @@ export function anythingWaits(): boolean {
 
 /** Tries again at once, after a sign-in or when the connection is back. */
 export function tryAgain(): void {
-  for (const outbox of Object.values(outboxes)) if (outbox.waits) void outbox.keep();
+  for (const outbox of Object.values(outboxes)) {
+    outbox.meets('');
+    if (outbox.waits) void outbox.keep();
+  }
+}
+
+/** The session has ended. */
+export function signedOut(): void {
+  for (const outbox of Object.values(outboxes)) outbox.meets('signedOut');
 }

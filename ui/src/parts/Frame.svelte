@@ -32,50 +32,66 @@
     }
   ]);
 
+  /** From a sheet begun at the front page, the front page is a new, blank sheet. */
+  function toStart(event: MouseEvent): void {
+    if (session.isIn || location.pathname === '/' || route.pathname !== '/') return;
+    event.preventDefault();
+    location.assign('/');
+  }
+
   async function leave(): Promise<void> {
     await session.signOut();
     navigate('/sign-in');
   }
 </script>
 
-<a class="skip" href="#main">Skip to the content</a>
-<header>
-  <a class="sign" href={session.isIn ? '/sites' : '/'}>
-    <DoorMark />
-    <span dir="auto">{name}</span>
-  </a>
-  {#if begun}
-    <nav aria-label="Screens">
-      {#each places as place (place.path)}
-        <a href={place.path} aria-current={route.pathname === place.path ? 'page' : undefined}>
-          {place.words}{#if place.waits}<span class="waits">{place.waits}</span>{/if}
-        </a>
-      {/each}
-    </nav>
-  {/if}
-  <div class="acts">
-    {#if act}
-      {@render act()}
-    {:else if !session.isIn && session.known}
-      <span class="quiet wide">No account needed yet</span>
-      <a class="act" href="/sign-in">Sign in</a>
+<div class="frame">
+  <a class="skip" href="#main">Skip to the content</a>
+  <header>
+    <a class="sign" href={session.isIn ? '/sites' : '/'} onclick={toStart}>
+      <DoorMark />
+      <span dir="auto">{name}</span>
+    </a>
+    {#if begun}
+      <nav aria-label="Screens">
+        {#each places as place (place.path)}
+          <a href={place.path} aria-current={route.pathname === place.path ? 'page' : undefined}>
+            {place.words}{#if place.waits}<span class="waits">{place.waits}</span>{/if}
+          </a>
+        {/each}
+      </nav>
     {/if}
-  </div>
-</header>
-<main id="main" class:broad>
-  {@render children()}
-</main>
-<footer>
-  <LightSwitch />
-  {#if session.isIn}
-    <span class="quiet">{session.current.email}</span>
-    <a class="word" href="/account">Your account</a>
-    <a class="word" href="/sites">All sites</a>
-    <button class="word" onclick={leave}>Sign out</button>
-  {/if}
-</footer>
+    <div class="acts">
+      {#if session.isIn && site}<a class="word all-sites" href="/sites">All sites</a>{/if}
+      {#if act}
+        {@render act()}
+      {:else if !session.isIn && session.known}
+        <span class="quiet wide">No account needed yet</span>
+        <a class="act" href="/sign-in">Sign in</a>
+      {/if}
+    </div>
+  </header>
+  <main id="main" class:broad>
+    {@render children()}
+  </main>
+  <footer>
+    <LightSwitch />
+    {#if session.isIn}
+      <span class="quiet">{session.current.email}</span>
+      <a class="word" href="/account">Your account</a>
+      <a class="word" href="/sites">All sites</a>
+      <button class="word" onclick={leave}>Sign out</button>
+    {/if}
+  </footer>
+</div>
 
 <style>
+  /* The foot stands at the bottom, however little there is above it. */
+  .frame {
+    display: flex;
+    flex-direction: column;
+    min-height: 100vh;
+  }
   .skip {
     position: absolute;
     left: 8px;
@@ -149,12 +165,18 @@
     margin-left: auto;
     padding-left: 12px;
   }
+  .all-sites {
+    font-size: 15px;
+    font-weight: 400;
+  }
   .acts :global(.act) {
     min-height: 38px;
     padding-block: 5px;
     font-size: 16px;
   }
   main {
+    flex: 1;
+    width: 100%;
     max-width: 1320px;
     margin: 0 auto;
     padding: 26px 32px 48px;
@@ -168,6 +190,7 @@
     flex-wrap: wrap;
     align-items: center;
     gap: 6px 22px;
+    width: 100%;
     max-width: 1320px;
     margin: 0 auto;
     padding: 0 32px 20px;
@@ -176,6 +199,11 @@
     main,
     footer {
       padding-inline: 44px;
+    }
+  }
+  @media (max-width: 1100px) {
+    .all-sites {
+      display: none;
     }
   }
   @media (max-width: 720px) {

@@ -26,9 +26,13 @@
     describedby?: string;
   } = $props();
 
+  /** Asked once typing pauses for so long, in milliseconds. */
+  const PAUSE = 150;
+
   let found = $state<Offer[]>([]);
   let wanted = $state(false);
   let asked = 0;
+  let pause: ReturnType<typeof setTimeout> | undefined;
   const collection = $derived(
     useListCollection({ items: found, itemToString: (item) => item.words, itemToValue: (item) => item.id })
   );
@@ -48,7 +52,8 @@
   function input(words: string, reason: string | undefined): void {
     if (reason === 'script' || words === value) return;
     typed(words);
-    if (reason === 'input-change') void suggest(words);
+    clearTimeout(pause);
+    if (reason === 'input-change') pause = setTimeout(() => void suggest(words), PAUSE);
   }
 
   let left = 0;
@@ -56,6 +61,7 @@
   /** Closes the list when the owner goes on; a press on an option comes first. */
   function leave(): void {
     asked++;
+    clearTimeout(pause);
     left = performance.now();
     setTimeout(() => (found = []), 150);
   }

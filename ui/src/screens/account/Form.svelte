@@ -48,7 +48,10 @@
       if (response.ok) {
         isDone = true;
         values = {};
-      } else fault = problemOf(error, response);
+      } else {
+        fault = problemOf(error, response);
+        document.getElementById(`${name}-${fault.field}`)?.focus();
+      }
     } finally {
       busy = false;
     }

@@ -1,6 +1,7 @@
 <script lang="ts">
-  import { onDestroy, untrack } from 'svelte';
+  import { onDestroy, tick, untrack } from 'svelte';
   import { api, problemOf, type Enquiry } from '../../api/client';
+  import KeptLine from '../../keeping/KeptLine.svelte';
   import Frame from '../../parts/Frame.svelte';
   import { route } from '../../router';
   import { SiteState } from '../../site.svelte';
@@ -48,6 +49,8 @@
 
   async function mark(enquiry: Enquiry, state: Enquiry['state']): Promise<void> {
     const was = enquiry.state;
+    const waiting = of('NEW').reverse();
+    const next = waiting[waiting.findIndex((each) => each.id === enquiry.id) + 1];
     enquiry.state = state;
     const { error, response } = await api.PUT('/api/sites/{id}/enquiries/{enquiry}/state', {
       params: { path: { id, enquiry: enquiry.id } },
@@ -61,6 +64,10 @@
         title: state === 'NEW' ? 'It waits again.' : state === 'DONE' ? 'Done.' : 'Set aside.'
       });
     }
+    await tick();
+    // The one that was marked has gone to another list; the next one that waits is at hand.
+    const place = was === 'NEW' && response.ok && next ? next.id : enquiry.id;
+    document.getElementById(`enquiry-${place}`)?.focus();
     await site.reload();
   }
 </script>
@@ -75,6 +82,7 @@
         ? `${peopleWait(of('NEW').length)}. The longest wait stands first.`
         : 'Messages from the form on your page, each kept the moment it is sent.'}
     </p>
+    <KeptLine outbox={site.outbox} />
     {#if away}<p class="away" role="alert">
         The connection is away. The list is brought up to date when it is back.
       </p>{/if}

@@ -31,7 +31,13 @@
   const isNew = $derived(enquiry.state === 'NEW');
 </script>
 
-<article class="leaf {isNew ? 'waits' : ''}" class:past={!isNew}>
+<article
+  class="leaf {isNew ? 'waits' : ''}"
+  class:past={!isNew}
+  id="enquiry-{enquiry.id}"
+  tabindex="-1"
+  aria-label="Message of {value('name')}"
+>
   <header>
     <h3 dir="auto">{value('name')}</h3>
     <time datetime={enquiry.receivedAt} title={received.toLocaleString('en-GB')} class:waiting={isNew}>

@@ -21,6 +21,11 @@
     answer = data ? { ...data, place: asked } : null;
   }
 
+  /** Enter answers, and does not close the row. */
+  function answerHere(event: KeyboardEvent): void {
+    if (event.key === 'Enter') event.stopPropagation();
+  }
+
   const says = $derived.by(() => {
     if (!answer) return '';
     const far = answer.metres ? `, ${(answer.metres / 1000).toFixed(1)} km away` : '';
@@ -36,7 +41,13 @@
 <TypedLine {site} field="area" {placeholder} />
 <form onsubmit={ask}>
   <label for="comes-to">Do you come to</label>
-  <input id="comes-to" class="line" bind:value={place} placeholder="a village or a street" />
+  <input
+    id="comes-to"
+    class="line"
+    bind:value={place}
+    placeholder="a village or a street"
+    onkeydown={answerHere}
+  />
   <button class="word" type="submit">Try it</button>
 </form>
 <p class="quiet" aria-live="polite">{says}</p>

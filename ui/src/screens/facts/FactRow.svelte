@@ -56,7 +56,13 @@
   }
 </script>
 
-<div class="fact" class:chosen={open} class:missing={!value && !rare && !open} class:fault={fault && !open}>
+<div
+  class="fact"
+  data-fact={id}
+  class:chosen={open}
+  class:missing={!value && !rare && !open}
+  class:fault={fault && !open}
+>
   <h3>{label}</h3>
   {#if open}
     <!-- svelte-ignore a11y_no_static_element_interactions -->

@@ -17,6 +17,12 @@
     site.changed();
   }
 
+  function remove(index: number): void {
+    site.sheet.links.splice(index, 1);
+    site.changed();
+    document.getElementById(`links-${Math.max(0, index - 1)}`)?.focus();
+  }
+
   /** The address a link was read as, to be opened beside. */
   function address(index: number): string {
     const answer = site.view?.answers[`links.${index}`];
@@ -48,6 +54,9 @@
         >Try it<span class="hidden-words">: {address(index)} in a new tab</span></a
       >
     {/if}
+    <button class="word" type="button" onclick={() => remove(index)}
+      >Take out<span class="hidden-words"> link {index + 1}</span></button
+    >
   </div>
 {/each}
 <button class="word" type="button" onclick={add}>Add a link</button>
@@ -55,7 +64,7 @@
 <style>
   .one {
     display: grid;
-    grid-template-columns: minmax(0, 1fr) auto;
+    grid-template-columns: minmax(0, 1fr) auto auto;
     gap: 14px;
     align-items: start;
   }

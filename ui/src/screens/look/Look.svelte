@@ -1,7 +1,9 @@
 <script lang="ts">
   import { untrack } from 'svelte';
   import Choice from '../../parts/Choice.svelte';
+  import KeptLine from '../../keeping/KeptLine.svelte';
   import Frame from '../../parts/Frame.svelte';
+  import { notices } from '../../parts/notices';
   import PublishAct from '../../parts/PublishAct.svelte';
   import Shopfront from '../../parts/Shopfront.svelte';
   import WidthSwitch from '../../parts/WidthSwitch.svelte';
@@ -18,7 +20,10 @@
   /** Everything visual of a site: chosen from a board, set by hand, or said in words. */
   const site = new SiteState();
   const id = untrack(() => (route.params as { id?: string }).id ?? '');
-  const look = new LookState(id);
+  const look = new LookState(id, (words) => {
+    notices.info({ title: words });
+    navigate('/sites/:id/page', { params: { id } });
+  });
   let words = $state('');
   let wide = $state(false);
 
@@ -66,6 +71,7 @@
       <div class="choices">
         <h1 class="on-paper">Look<span class="of">: {site.sheet.lines.name}</span></h1>
         <p class="lead">Make it look like you. A change touches only what you ask for.</p>
+        <KeptLine outbox={site.outbox} />
         <form
           class="say"
           novalidate

@@ -26,7 +26,11 @@ export class LookState {
   /** What has just happened, in words. */
   said = $state('');
 
-  constructor(readonly id: string) {}
+  /** @param elsewhere the last step was made on another screen, and is taken back there; why, in words */
+  constructor(
+    readonly id: string,
+    readonly elsewhere: (words: string) => void
+  ) {}
 
   async load(): Promise<void> {
     const { data } = await api.GET('/api/sites/{id}/look', { params: { path: { id: this.id } } });
@@ -92,7 +96,9 @@ export class LookState {
         this.said = said;
         return true;
       }
-      this.fault = problemOf(error, response);
+      const problem = problemOf(error, response);
+      if (problem.field === 'elsewhere') this.elsewhere(problem.detail);
+      else this.fault = problem;
     } finally {
       this.busy = false;
     }

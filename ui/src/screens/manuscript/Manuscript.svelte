@@ -33,6 +33,7 @@
   const id = untrack(() => site.view?.id ?? '');
   const manuscript = new ManuscriptState(id, {
     drawn: (change) => shopfront?.replace(change),
+    toLook: () => navigate('/sites/:id/look', { params: { id } }),
     said: (words, wrong) => (wrong ? notices.error({ title: words }) : notices.info({ title: words }))
   });
   const general = $derived(

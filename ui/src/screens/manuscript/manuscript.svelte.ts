@@ -35,6 +35,8 @@ export interface Listener {
   drawn(change: ShopfrontChange): void;
   /** Something could not be done, or was done in another way; words for the owner. */
   said(words: string, wrong: boolean): void;
+  /** The last step was made on Look, and is taken back there. */
+  toLook(): void;
 }
 
 /**
@@ -279,7 +281,12 @@ export class ManuscriptState {
     if (data) {
       this.outbox.hasKept = true;
       this.#take(data);
-    } else this.listener.said(problemOf(error, response).detail, true);
+      return;
+    }
+    const problem = problemOf(error, response);
+    const isElsewhere = problem.field === 'elsewhere';
+    this.listener.said(problem.detail, !isElsewhere);
+    if (isElsewhere) this.listener.toLook();
   }
 
   /** Looks whether somebody else has changed the site; true when there is something new. */

@@ -94,7 +94,7 @@ describe('a manuscript being worked on', () => {
   let server: Server;
   let manuscript: State;
   let close: () => void;
-  const listener = { drawn: vi.fn(), said: vi.fn() };
+  const listener = { drawn: vi.fn(), said: vi.fn(), toLook: vi.fn() };
 
   beforeEach(async () => {
     vi.resetModules();

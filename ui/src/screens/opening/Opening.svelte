@@ -1,5 +1,6 @@
 <script lang="ts">
   import { onDestroy, untrack } from 'svelte';
+  import { countries } from '../../countries';
   import { navigate, route } from '../../router';
   import Frame from '../../parts/Frame.svelte';
   import KeptLine from '../../keeping/KeptLine.svelte';
@@ -37,6 +38,12 @@
     }
   });
 
+  // A new sheet begins in the country the browser says it is in.
+  void countries().then((all) => {
+    const region = new Intl.Locale(navigator.language).region;
+    if (!site.id && !id && all.some((country) => country.code === region)) site.sheet.region = region ?? 'GB';
+  });
+
   const isNew = $derived(!site.view?.kept);
   const begun = $derived(
     site.view !== null && (site.sheet.lines.trade + site.sheet.lines.name).trim() !== ''
@@ -47,8 +54,18 @@
     (event.currentTarget as HTMLElement).setPointerCapture(event.pointerId);
   }
 
+  // What is said of the sheet is true until it is typed on.
+  $effect(() => {
+    void JSON.stringify(site.sheet);
+    untrack(() => (nudge = ''));
+  });
+
   async function layOut(): Promise<void> {
     await site.keep();
+    if (site.waits) {
+      nudge = 'The connection is away. Your words are held here; lay out the page when it is back.';
+      return;
+    }
     const missing = site.view?.missing ?? ['your trade', 'your name', 'a telephone number or a mail address'];
     const unread = Object.entries(site.view?.answers ?? {}).find(
       ([, answer]) => answer.state === 'REFUSED' || answer.state === 'ASKED'
@@ -62,8 +79,8 @@
           : 'telephone';
       document.getElementById(first)?.focus();
     } else if (unread) {
-      nudge = 'One line is not understood yet.';
-      document.getElementById(unread[0].replace(/\./g, '-'))?.focus();
+      nudge = `One line is not understood yet: ${unread[1].says}`;
+      document.getElementById(unread[0].replace(/[./]/g, '-'))?.focus();
     } else if (site.view) {
       navigate('/sites/:id/page', { params: { id: site.view.id } });
     }
@@ -91,7 +108,7 @@
           <div class="foot">
             <button class="act main" onpointerdown={hold} onclick={layOut}>Lay out the page</button>
             <div>
-              {#if nudge && (site.view?.missing.length ?? 1) > 0}<p class="nudge" role="alert">{nudge}</p>
+              {#if nudge}<p class="nudge" role="alert">{nudge}</p>
               {:else}<p class="quiet">Nothing is public until you say so.</p>{/if}
               <KeptLine outbox={site.outbox} />
             </div>

@@ -33,10 +33,15 @@
     document.getElementById('another-service')?.focus();
   }
 
-  function move(index: number, by: number): void {
+  /** The button goes with its service, so that a second press moves the same one. */
+  async function move(index: number, by: number): Promise<void> {
     const [service] = site.sheet.services.splice(index, 1);
     if (service) site.sheet.services.splice(index + by, 0, service);
     site.changed();
+    await tick();
+    const row = document.getElementById(`services-${index + by}`)?.closest('li');
+    const wanted = row?.querySelector<HTMLButtonElement>(`[data-move="${by}"]:not([disabled])`);
+    (wanted ?? row?.querySelector<HTMLButtonElement>('[data-move]:not([disabled])'))?.focus();
   }
 
   /** How a price is usually given, as it could be typed. */
@@ -98,8 +103,19 @@
             aria-invalid={answerOf(`services.${index}.price`)?.state === 'REFUSED' ? 'true' : undefined}
           />
           <span class="acts">
-            <button class="word" type="button" disabled={index === 0} onclick={() => move(index, -1)}
-              >Up<span class="hidden-words"> {service.name}</span></button
+            <button
+              class="word"
+              type="button"
+              data-move="-1"
+              disabled={index === 0}
+              onclick={() => move(index, -1)}>Up<span class="hidden-words"> {service.name}</span></button
+            >
+            <button
+              class="word"
+              type="button"
+              data-move="1"
+              disabled={index === site.sheet.services.length - 1}
+              onclick={() => move(index, 1)}>Down<span class="hidden-words"> {service.name}</span></button
             >
             <button class="word" type="button" onclick={() => remove(index)}
               >Take out<span class="hidden-words"> {service.name}</span></button

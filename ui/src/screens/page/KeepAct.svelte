@@ -3,6 +3,7 @@
   import { api, problemOf } from '../../api/client';
   import { session } from '../../session.svelte';
   import type { SiteState } from '../../site.svelte';
+  import SignInForm from '../../parts/SignInForm.svelte';
   import SignUpFields from '../sign-in/SignUpFields.svelte';
 
   /** Keeps the draft: from here on its words can be changed. The first time, an account is made in three fields. */
@@ -14,6 +15,7 @@
 
   let at = { round: 0, place: 0 };
   let open = $state(false);
+  let hasAccount = $state(false);
   let account = $state({ name: '', email: '', password: '' });
   let fault = $state({ field: '', detail: '' });
 
@@ -37,6 +39,7 @@
       const wrong = await session.signUpIfNobody(account);
       if (wrong) {
         fault = wrong;
+        document.getElementById(`account-${wrong.field}`)?.focus();
         return;
       }
       const { data, error, response } = await api.POST('/api/sites/{id}/kept', {
@@ -63,30 +66,38 @@
     <Dialog.Positioner class="stand">
       <Dialog.Content class="leaf chosen leaf-dialog keep-dialog">
         <Dialog.Title class="h">Keep this one</Dialog.Title>
-        <p class="quiet">
-          An account keeps the site yours. Nothing is public until you publish. <a
-            class="word"
-            href="/sign-in">I have an account</a
+        <p class="quiet">An account keeps the site yours. Nothing is public until you publish.</p>
+        {#if hasAccount}
+          <SignInForm done={keep}>
+            {#snippet leave()}<button class="act" type="button" onclick={() => (hasAccount = false)}
+                >I have none yet</button
+              >{/snippet}
+          </SignInForm>
+          {#if fault.detail}<p class="fault" role="alert">{fault.detail}</p>{/if}
+        {:else}
+          <form
+            onsubmit={(event) => {
+              event.preventDefault();
+              void keep();
+            }}
+            novalidate
           >
-        </p>
-        <form
-          onsubmit={(event) => {
-            event.preventDefault();
-            void keep();
-          }}
-          novalidate
-        >
-          <SignUpFields bind:account {fault} />
-          {#if fault.detail && !['name', 'email', 'password'].includes(fault.field)}
-            <p class="fault" role="alert">{fault.detail}</p>
-          {/if}
-          <div class="foot">
-            <button class="act main" type="submit" disabled={busy}
-              >{busy ? 'Keeping …' : 'Make it mine'}</button
-            >
-            <Dialog.CloseTrigger class="act" type="button">Not yet</Dialog.CloseTrigger>
-          </div>
-        </form>
+            <SignUpFields bind:account {fault} />
+            {#if fault.detail && !['name', 'email', 'password'].includes(fault.field)}
+              <p class="fault" role="alert">{fault.detail}</p>
+            {/if}
+            <div class="foot">
+              <button class="act main" type="submit" disabled={busy}
+                >{busy ? 'Keeping …' : 'Make it mine'}</button
+              >
+              <Dialog.CloseTrigger class="act" type="button">Not yet</Dialog.CloseTrigger>
+            </div>
+            <p>
+              <button class="word" type="button" onclick={() => (hasAccount = true)}>I have an account</button
+              >
+            </p>
+          </form>
+        {/if}
       </Dialog.Content>
     </Dialog.Positioner>
   </Portal>

@@ -2,6 +2,7 @@
   import { untrack } from 'svelte';
   import { api, problemOf } from '../../api/client';
   import type { components } from '../../api/schema';
+  import KeptLine from '../../keeping/KeptLine.svelte';
   import Frame from '../../parts/Frame.svelte';
   import { notices } from '../../parts/notices';
   import { route } from '../../router';
@@ -96,6 +97,7 @@
   <Frame {site}>
     {#if site.view && view}
       <h1>Publish</h1>
+      <KeptLine outbox={site.outbox} />
       <p class="lead">
         {#if !site.view.kept}
           There is no page to publish yet. Keep a draft first.

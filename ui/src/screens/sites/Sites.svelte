@@ -1,15 +1,27 @@
 <script lang="ts">
+  import { onDestroy } from 'svelte';
   import { api, type SiteLine } from '../../api/client';
   import Frame from '../../parts/Frame.svelte';
+  import SignInForm from '../../parts/SignInForm.svelte';
+  import { session } from '../../session.svelte';
   import { peopleWait } from '../enquiries/waiting';
 
   let sites = $state<SiteLine[] | null>(null);
   let away = $state(false);
 
-  api
-    .GET('/api/sites')
-    .then(({ data }) => (sites = data ?? []))
-    .catch(() => (away = true));
+  let retry: ReturnType<typeof setTimeout> | undefined;
+
+  /** The sites of whoever is signed in, or of this browser; asked again by itself while the connection is away. */
+  async function load(): Promise<void> {
+    await session.load();
+    const { data } = await api.GET('/api/sites');
+    away = !data;
+    if (data) sites = data;
+    else retry = setTimeout(() => void load(), 2500);
+  }
+
+  void load();
+  onDestroy(() => clearTimeout(retry));
 </script>
 
 <svelte:head><title>All sites · Ostium</title></svelte:head>
@@ -20,7 +32,12 @@
   <h1>All sites</h1>
   <p class="lead">Each with what waits for you there.</p>
   {#if away}
-    <p role="alert">The connection is away. Reload in a moment.</p>
+    <p role="alert">The connection is away. Your sites stand here once it is back.</p>
+  {:else if sites && sites.length === 0 && !session.isIn}
+    <section class="leaf chosen door">
+      <h2>Sign in to see your sites</h2>
+      <SignInForm done={load} />
+    </section>
   {:else if sites && sites.length === 0}
     <section class="leaf empty">
       <p>No site yet. Three facts are enough for a first page.</p>
@@ -54,6 +71,10 @@
 </Frame>
 
 <style>
+  .door {
+    max-width: 460px;
+    padding: 24px 32px 28px;
+  }
   ul {
     display: grid;
     gap: 12px;

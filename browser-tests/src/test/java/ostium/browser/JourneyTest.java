@@ -73,7 +73,7 @@ class JourneyTest {
             page.locator("#f-message").fill("With script: can you come on Friday?");
             page.locator(".send").click();
             assertThat(page.locator("#f-reach-fault"))
-                    .hasText("This is neither a telephone number nor a mail address.");
+                    .hasText("This is neither a telephone number nor an e-mail address.");
             assertThat(page.locator("#f-reach")).isFocused();
             assertThat(page.locator("#f-message")).hasValue("With script: can you come on Friday?");
             page.locator("#f-reach").fill("oona@quayle.example");

@@ -108,11 +108,22 @@ class LookTest {
             owner.taps("Draft again");
             owner.waitsUntilKept();
 
-            // All of it back, step by step, to the draft as it was kept.
-            while (owner.button("Undo").isEnabled()) {
-                page.waitForResponse(answer -> answer.url().endsWith("/undo"), () -> owner.taps("Undo"));
-                owner.waitsUntilKept();
-            }
+            // All of it back, step by step, to the draft as it was kept: what was done on Page there, what on Look
+            // there.
+            owner.taps("Undo");
+            assertThat(services).hasText(heading);
+            owner.taps("Undo");
+            page.waitForURL("**/look");
+            assertThat(page.getByText("Your last step was on Look: the look.")).isVisible();
+            owner.taps("Undo");
+            page.waitForCondition(() -> paint(page).equals(before));
+            assertThat(page.getByText("Taken back.")).isVisible();
+            owner.taps("Undo");
+            assertThat(page.getByText("There is nothing to take back.")).isVisible();
+            page.getByRole(
+                            AriaRole.LINK,
+                            new Page.GetByRoleOptions().setName("Page").setExact(true))
+                    .click();
             assertThat(services).hasText(heading);
             page.waitForCondition(() -> paint(page).equals(before));
             assertThat(complaints).isEmpty();

@@ -37,7 +37,12 @@ class Interface implements WebMvcConfigurer {
             "/mails",
             "/sites",
             "/sites/{id}",
-            "/sites/{id}/{screen}"
+            "/sites/{id}/{screen}",
+            // Addresses typed by hand, with a stroke too many or a screen that is not there: the interface says so.
+            "/{screen:[a-z-]+}/",
+            "/sites/{id}/",
+            "/sites/{id}/{screen}/",
+            "/{unknown:(?!api|assets|v3|index|favicon)[a-z-]+}"
         })
         String firstPage() {
             return "forward:/index.html";

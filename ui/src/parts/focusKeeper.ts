@@ -1,0 +1,47 @@
+/** What has a name or a job, so that a reader of the screen can be there. */
+const PLACES = 'li, article, section, form, fieldset, [role=group], [role=toolbar], [role=dialog], main';
+
+/**
+ * Never lets the focus fall to the body: where what had it is taken away and nothing else took it, the nearest place
+ * around it has it, or the screen that came instead.
+ *
+ * @returns how it ends
+ */
+export function keepFocus(): () => void {
+  /** What has the focus, and what stands around it, from inside out. */
+  let path: HTMLElement[] = [];
+  let waiting = false;
+
+  function entered(event: FocusEvent): void {
+    path = [];
+    for (let at = event.target as HTMLElement | null; at; at = at.parentElement) path.push(at);
+  }
+
+  function isLost(): boolean {
+    return document.activeElement === document.body && path[0]?.isConnected === false;
+  }
+
+  function restore(): void {
+    waiting = false;
+    if (!isLost()) return;
+    const around = path.find((each) => each.isConnected && each.matches(PLACES));
+    const place = around ?? document.querySelector<HTMLElement>('main');
+    if (!place) return;
+    if (!place.hasAttribute('tabindex')) place.tabIndex = -1;
+    place.focus({ preventScroll: true });
+  }
+
+  // Whoever took it away may put the focus somewhere better, a moment later.
+  const watch = new MutationObserver(() => {
+    if (waiting || !isLost()) return;
+    waiting = true;
+    setTimeout(restore, 60);
+  });
+
+  document.addEventListener('focusin', entered);
+  watch.observe(document.body, { childList: true, subtree: true });
+  return () => {
+    document.removeEventListener('focusin', entered);
+    watch.disconnect();
+  };
+}
