@@ -7,7 +7,7 @@ export default defineConfig(({ mode }) => ({
   resolve: mode === 'test' ? { conditions: ['browser'] } : {},
   build: { manifest: true, assetsInlineLimit: 0 },
   server: {
-    proxy: { '/api': 'http://127.0.0.1:8080' }
+    proxy: { '/api': 'http://127.0.0.1:8080', '/letters': 'http://127.0.0.1:8080' }
   },
   test: {
     environment: 'jsdom',

@@ -91,13 +91,27 @@ export class SiteState {
     this.#retry = setTimeout(() => void this.reload(), RETRY);
   }
 
-  /** Call after every change of the sheet. */
-  changed(): void {
+  /** The outbox; a new sheet has one from the first thing done on it. */
+  #begun(): Outbox {
     if (!this.outbox) {
       this.#carry(outboxOf(crypto.randomUUID(), true));
       this.openness = 'open';
     }
-    const outbox = this.outbox as unknown as Outbox;
+    return this.outbox as unknown as Outbox;
+  }
+
+  /** For what needs the site on the server, though nothing may be typed yet; answers whether it is there. */
+  async ready(): Promise<boolean> {
+    const outbox = this.#begun();
+    const made = await outbox.begin();
+    if (made?.data) this.#show(made.data as SiteView);
+    await outbox.keep();
+    return this.view !== null;
+  }
+
+  /** Call after every change of the sheet. */
+  changed(): void {
+    const outbox = this.#begun();
     const typed = $state.snapshot(this.sheet);
     const edits = difference(this.#without(PLACE), typed);
     outbox.replaced(edits.map(placeOf).filter((place) => place !== ''));

@@ -93,6 +93,16 @@ describe('a site being worked on', () => {
     expect(site.sheet.seed).toBe(7);
   });
 
+  it('is made for what needs it, though nothing is typed', async () => {
+    await Promise.all([site.ready(), settle(100)]);
+    expect(server.sent.map((sent) => sent.path)).toEqual(['/api/sites']);
+    expect(site.view).not.toBeNull();
+    name('Typed later');
+    await settle(1000);
+    expect(server.sent.filter((sent) => sent.path === '/api/sites')).toHaveLength(1);
+    expect(server.sheet.lines.name).toBe('Typed later');
+  });
+
   it('is made once, though the connection goes while it is made', async () => {
     server.away = true;
     name('In a tunnel');

@@ -77,7 +77,7 @@
       {/each}
     </div>
   {/if}
-  {#if signingIn}<SignInHere bind:open={signingIn} />{/if}
+  <SignInHere bind:open={signingIn} />
 {/if}
 
 <style>

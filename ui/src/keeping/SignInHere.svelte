@@ -19,10 +19,12 @@
     <Dialog.Positioner class="stand">
       <Dialog.Content class="leaf is-open leaf-dialog">
         <Dialog.Title class="h">Sign in</Dialog.Title>
-        <SignInForm done={signedIn}>
-          {#snippet leave()}<Dialog.CloseTrigger class="act" type="button">Not now</Dialog.CloseTrigger
-            >{/snippet}
-        </SignInForm>
+        {#if open}
+          <SignInForm done={signedIn}>
+            {#snippet leave()}<Dialog.CloseTrigger class="act" type="button">Not now</Dialog.CloseTrigger
+              >{/snippet}
+          </SignInForm>
+        {/if}
       </Dialog.Content>
     </Dialog.Positioner>
   </Portal>

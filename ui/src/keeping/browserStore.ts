@@ -8,7 +8,7 @@ import type { Edit } from '../document/edits';
  * `met`: somebody else has changed the same place meanwhile.
  */
 export interface Unkept {
-  /** Id of the edit: the window's name, a full stop, and a number. */
+  /** Id of the edit: the window's name, a full stop, and an id of its own. */
   key: string;
   site: string;
   /** Whether the site itself is not on the server yet. */

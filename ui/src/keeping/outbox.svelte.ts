@@ -28,6 +28,8 @@ export interface Carrier {
   said(words: string): void;
 }
 
+const WINDOW = 'ostium-window';
+
 /** A pause this long ends what is one step back, in milliseconds. */
 const PAUSE = 300;
 const RETRY = 2500;
@@ -61,7 +63,8 @@ export class Outbox {
     return this.waits ? 'onItsWay' : 'kept';
   }
 
-  readonly #window = crypto.randomUUID();
+  /** Names the window in keys: what one window sends never meets itself. */
+  #window = windowName();
   #number = 0;
   #timers: Record<string, ReturnType<typeof setTimeout>> = {};
   #retry: ReturnType<typeof setTimeout> | undefined;
@@ -86,6 +89,8 @@ export class Outbox {
       .map((item) => (item.state === 'typing' ? { ...item, state: 'waiting' as const } : item));
     if (!back.length) return;
     this.fresh ||= back.some((item) => item.fresh);
+    // What is typed here from now on goes on with what comes back, as in the window it was typed in.
+    this.#window = back.at(-1)?.key.split('.')[0] ?? this.#window;
     this.items = [...back, ...this.items];
   }
 
@@ -165,10 +170,10 @@ export class Outbox {
 
   #item(place: string, edit: Edit, state: Unkept['state'], reason = ''): Unkept {
     return {
-      key: `${this.#window}.${++this.#number}`,
+      key: `${this.#window}.${crypto.randomUUID()}`,
       site: this.site,
       fresh: this.fresh,
-      at: Date.now() + this.#number / 1000,
+      at: Date.now() + ++this.#number / 1000,
       revision: this.#carrier?.revision() ?? 0,
       place,
       edit,
@@ -222,13 +227,18 @@ export class Outbox {
     return this.items.find((item) => item.state === 'waiting');
   }
 
+  /** Makes the site on the server if it is not there yet; answers it as it was made. */
+  async begin(): Promise<{ data?: unknown; error?: unknown; response: Response } | null> {
+    if (!this.fresh) return null;
+    const made = await api.POST('/api/sites', { body: { id: this.site } });
+    if (made.data) this.fresh = false;
+    return made;
+  }
+
   /** Whether the next can be sent after this one. */
   async #send(item: Unkept): Promise<boolean> {
-    if (this.fresh) {
-      const made = await api.POST('/api/sites', { body: { id: this.site } });
-      if (!made.data) return this.#failed(item, made.error, made.response);
-      this.fresh = false;
-    }
+    const made = await this.begin();
+    if (made && !made.data) return this.#failed(item, made.error, made.response);
     const carrier = this.#carrier;
     const body = { revision: item.revision, key: item.key, edit: item.edit } as unknown as SentEdit;
     const { data, error, response } = await (carrier ?? this.#alone()).send(body);
@@ -302,6 +312,13 @@ export function placeOf(edit: Edit): string {
 
 function holdsWords(edit: Edit): boolean {
   return ['setText', 'putText', 'setLine', 'putService', 'putRow'].includes(edit.kind);
+}
+
+/** The same over a reload. */
+function windowName(): string {
+  const known = sessionStorage.getItem(WINDOW) ?? crypto.randomUUID().slice(-12);
+  sessionStorage.setItem(WINDOW, known);
+  return known;
 }
 
 const outboxes: Record<string, Outbox> = {};

@@ -49,12 +49,15 @@
     box?.style.setProperty('--box-height', `${height}px`);
   });
 
-  // What is told before the page listens is lost; it is fetched anew once it does.
+  // What there was to tell before the page listens is fetched anew once it does.
   let listens = false;
   let lost = false;
 
   function tell(message: Record<string, unknown>): void {
-    lost ||= !listens;
+    if (!listens) {
+      lost = true;
+      return;
+    }
     frame?.contentWindow?.postMessage({ schema: 1, ...message }, origin);
   }
 

@@ -58,9 +58,7 @@ export class PasteState {
     this.fault = '';
     this.reading = true;
     try {
-      if (!this.#site.view) this.#site.changed();
-      await this.#site.keep();
-      if (!this.#site.view) throw new Error('away');
+      if (!(await this.#site.ready()) || !this.#site.view) throw new Error('away');
       const { data, error, response } = await send(this.#site.view.id);
       if (data) {
         this.findings = data;

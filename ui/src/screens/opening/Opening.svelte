@@ -70,7 +70,11 @@
     const unread = Object.entries(site.view?.answers ?? {}).find(
       ([, answer]) => answer.state === 'REFUSED' || answer.state === 'ASKED'
     );
-    if (missing.length) {
+    // What is typed and not understood is missing too; it is said first, for it stands there.
+    if (unread) {
+      nudge = `One line is not understood yet: ${unread[1].says}`;
+      document.getElementById(unread[0].replace(/[./]/g, '-'))?.focus();
+    } else if (missing.length) {
       nudge = `Still needed: ${missing.join(', ')}.`;
       const first = missing[0]?.includes('trade')
         ? 'trade'
@@ -78,9 +82,6 @@
           ? 'name'
           : 'telephone';
       document.getElementById(first)?.focus();
-    } else if (unread) {
-      nudge = `One line is not understood yet: ${unread[1].says}`;
-      document.getElementById(unread[0].replace(/[./]/g, '-'))?.focus();
     } else if (site.view) {
       navigate('/sites/:id/page', { params: { id: site.view.id } });
     }

@@ -50,8 +50,10 @@
         fault = problemOf(error, response);
         return;
       }
-      await site.reload();
+      // The dialog gives the focus back before what it stands on goes.
       open = false;
+      await new Promise((closed) => setTimeout(closed, 60));
+      await site.reload();
       kept();
     } finally {
       busy = false;

@@ -80,8 +80,7 @@ export class FilesState {
     now.fault = this.#tooLarge(file);
     try {
       if (now.fault) return '';
-      if (!this.#site.view) this.#site.changed();
-      await this.#site.keep();
+      if (!(await this.#site.ready())) throw new Error('away');
       const address = `/api/sites/${this.#site.view?.id}/files?use=${use}`;
       const { data, problem } = await upload<Taken>(address, file, (part) => (now.part = part));
       if (!data) {

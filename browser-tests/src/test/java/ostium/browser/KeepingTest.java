@@ -171,7 +171,7 @@ class KeepingTest {
         @Test
         void staysWhereItWasTypedWithTheReasonOverAReloadAndUndoTakesItBack() {
             manuscript("Long Sweeps");
-            String before = headline(page).innerText();
+            String before = headline(page).textContent();
             headline(page).fill("x".repeat(230));
             assertThat(keptLine(page)).containsText("Something is not kept.");
             assertThat(page.getByText("At most 200 characters, please").first()).isVisible();

@@ -22,7 +22,7 @@ import tools.jackson.databind.JsonNode;
  * owner's own: nobody can send words and call them ours.
  *
  * @param revision revision of the site it was made on
- * @param key id of the edit, made in the browser: the name of the window, a full stop, and a number
+ * @param key id of the edit, made in the browser: the name of the window, a full stop, and an id of its own
  */
 public record SentEdit(
         long revision,
