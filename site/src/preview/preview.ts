@@ -4,7 +4,8 @@
  *   text { id, tree }                words as they are typed, before the server has them
  *   replace { pages, html }          sections as the server draws them, those that changed with their HTML
  *   select { section, text, file }   what is chosen in the editor, and the page it stands on
- * It tells the editor: ready, select { section, text }, and drawn once typed words stand.
+ * It tells the editor: ready, select { section, text }, went { section } for a press on the menu, and drawn once typed
+ * words stand.
  */
 import { choose, select } from './chosen';
 import { refresh } from './refresh';
@@ -68,14 +69,15 @@ document.addEventListener(
     const link = target.closest('a[href]');
     if (link && !/^(#|[a-z0-9-]+\.html(#|$))/.test(link.getAttribute('href') ?? '')) event.preventDefault();
     const section = target.closest<HTMLElement>('[data-section]');
-    // A press on the menu goes to another page of the shopfront, and means no section.
-    if (!section || target.closest('nav')) return;
+    if (!section) return;
     // A press beside the words of a heading means the heading.
     const within = target === section ? [] : [...target.querySelectorAll<HTMLElement>('[data-text]')];
     const text = target.closest<HTMLElement>('[data-text]') ?? (within.length === 1 ? within[0] : undefined);
     const id = section.dataset['section'] ?? '';
     choose(id);
-    tell({ type: 'select', section: id, text: text?.dataset['text'] ?? '' });
+    // A press on the menu goes to another page, and means no words.
+    if (target.closest('nav')) tell({ type: 'went', section: id });
+    else tell({ type: 'select', section: id, text: text?.dataset['text'] ?? '' });
   },
   true
 );

@@ -45,7 +45,7 @@
   }
 </script>
 
-<div class="frame">
+<div class="screen">
   <a class="skip" href="#main">Skip to the content</a>
   <header>
     <a class="sign" href={session.isIn ? '/sites' : '/'} onclick={toStart}>
@@ -87,7 +87,7 @@
 
 <style>
   /* The foot stands at the bottom, however little there is above it. */
-  .frame {
+  .screen {
     display: flex;
     flex-direction: column;
     min-height: 100vh;

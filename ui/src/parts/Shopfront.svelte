@@ -11,7 +11,8 @@
     width = 390,
     height = 620,
     label,
-    select
+    select,
+    went
   }: {
     address: string;
     revision?: number;
@@ -19,6 +20,8 @@
     height?: number;
     label: string;
     select?: (section: string, text: string) => void;
+    /** The menu was pressed, and another page is shown. */
+    went?: (section: string) => void;
   } = $props();
 
   let frame = $state<HTMLIFrameElement>();
@@ -95,6 +98,7 @@
       if (lost) refresh();
       lost = false;
     }
+    if (message.type === 'went') went?.(String(message.section ?? ''));
     if (message.type === 'select') select?.(String(message.section ?? ''), String(message.text ?? ''));
   }
 </script>

@@ -331,6 +331,7 @@
           height={tall}
           label="The coming version of your page"
           select={found}
+          went={(section) => (manuscript.chosen = section)}
         />
       {/if}
     </aside>
