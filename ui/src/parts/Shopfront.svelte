@@ -52,15 +52,12 @@
     box?.style.setProperty('--box-height', `${height}px`);
   });
 
-  // What there was to tell before the page listens is fetched anew once it does.
+  // What is told before the page listens is lost; it is fetched anew once it does.
   let listens = false;
   let lost = false;
 
   function tell(message: Record<string, unknown>): void {
-    if (!listens) {
-      lost = true;
-      return;
-    }
+    lost ||= !listens;
     frame?.contentWindow?.postMessage({ schema: 1, ...message }, origin);
   }
 
