@@ -3,7 +3,10 @@
   import type { Outbox } from './outbox.svelte';
   import SignInHere from './SignInHere.svelte';
 
-  /** The quiet line that says what is kept; where a word of the owner's is needed, it stands near the head of the screen until it is given. */
+  /**
+   * The quiet line that says what is kept. Where a word of the owner's is needed, a leaf stands near the head of the screen
+   * until it is given.
+   */
   let { outbox }: { outbox: Outbox | null } = $props();
 
   let signingIn = $state(false);

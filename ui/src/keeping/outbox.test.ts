@@ -74,6 +74,23 @@ describe('words that are not kept yet', () => {
     await vi.waitFor(async () => expect(await unkeptWords.of(SITE)).toEqual([]));
   });
 
+  it('that another window is still typing are not taken for what it types later', async () => {
+    const keys: string[] = [];
+    const open = new Outbox(SITE);
+    const here = { ...screen(() => 200) };
+    const carrier: Carrier = { ...here, send: (edit) => (keys.push(edit.key), here.send(edit)) };
+    open.carry(carrier);
+    open.type('line/promise', words('so'));
+    await vi.waitFor(async () => expect(await unkeptWords.of(SITE)).toHaveLength(1));
+    const second = new Outbox(SITE);
+    second.carry(carrier);
+    await second.restore();
+    await second.keep();
+    open.type('line/promise', words('soon'));
+    await open.keep();
+    expect(new Set(keys).size).toBe(2);
+  });
+
   it('of one place are one edit while they are typed', async () => {
     const sent: string[] = [];
     const outbox = new Outbox(SITE);

@@ -17,7 +17,9 @@
   import FactDialog from './FactDialog.svelte';
   import Keys from './Keys.svelte';
   import { ManuscriptState } from './manuscript.svelte';
+  import ManuscriptEnd from './ManuscriptEnd.svelte';
   import ManuscriptFoot from './ManuscriptFoot.svelte';
+  import ManuscriptKeys from './ManuscriptKeys.svelte';
   import SectionLeaf from './SectionLeaf.svelte';
 
   /** The page as a document of words, beside the real page. On a phone the two take turns. */
@@ -114,17 +116,6 @@
     }
   });
 
-  /** A section that was added is gone to: its first words, or what can be written there. */
-  async function add(kind: string): Promise<void> {
-    const id = await manuscript.add(kind);
-    if (!id) return;
-    manuscript.chosen = id;
-    await tick();
-    const section = document.getElementById(`section-${id}`);
-    section?.scrollIntoView({ block: 'center' });
-    section?.querySelector<HTMLElement>('.words [contenteditable=true], .words button')?.focus();
-  }
-
   /** A line of a service is changed in its row; every other as on the facts sheet. */
   function openLine(asked: string): void {
     const field = /^services\.(\d+)(?:\.(\w+))?$/.exec(asked);
@@ -171,70 +162,9 @@
     const pages = manuscript.site?.pages ?? [];
     return pages.length > 1 ? pages.find((page) => page.sections[0]?.id === section) : undefined;
   }
-
-  function confirmAll(): void {
-    manuscript.edit({
-      kind: 'setMarks',
-      marks: Object.fromEntries(manuscript.suggested.map((text) => [text.id, 'CONFIRMED' as const]))
-    });
-  }
-
-  function neighbour(by: -1 | 1): void {
-    const all = manuscript.sections;
-    const at = all.findIndex((section) => section.id === manuscript.chosen);
-    const next = all[at < 0 ? (by > 0 ? 0 : all.length - 1) : Math.min(all.length - 1, Math.max(0, at + by))];
-    if (!next) return;
-    manuscript.chosen = next.id;
-    const place = document.getElementById(`section-${next.id}`);
-    place?.scrollIntoView({ block: 'nearest' });
-    place?.focus({ preventScroll: true });
-    shopfront?.choose(next.id, '', manuscript.fileOf(next.id));
-  }
-
-  /** The cursor stays where it is, in the section that moves. */
-  async function moveChosen(by: -1 | 1): Promise<void> {
-    const had = document.activeElement as HTMLElement | null;
-    const page = manuscript.site?.pages.find((each) =>
-      each.sections.some((section) => section.id === manuscript.chosen)
-    );
-    const at = page?.sections.findIndex((section) => section.id === manuscript.chosen) ?? -1;
-    if (!page || at < 0 || at + by < 0 || at + by >= page.sections.length) return;
-    const after = by < 0 ? (page.sections[at - 2]?.id ?? '') : (page.sections[at + 1]?.id ?? '');
-    manuscript.edit({ kind: 'moveSection', section: manuscript.chosen, to: { page: page.id, after } });
-    await tick();
-    const section = document.getElementById(`section-${manuscript.chosen}`);
-    section?.scrollIntoView({ block: 'nearest' });
-    if (had?.isConnected && section?.contains(had)) had.focus({ preventScroll: true });
-    else section?.focus({ preventScroll: true });
-  }
-
-  function pressed(event: KeyboardEvent): void {
-    const target = event.target as HTMLElement;
-    const typing = target.isContentEditable || ['INPUT', 'TEXTAREA', 'SELECT'].includes(target.tagName);
-    const command = event.ctrlKey || event.metaKey;
-    if (line || keys) return;
-    if (command && event.key.toLowerCase() === 'z') {
-      if (target.tagName === 'INPUT') return;
-      event.preventDefault();
-      void back(event.shiftKey ? 'redo' : 'undo');
-    } else if (command && event.key.toLowerCase() === 'y') {
-      if (target.tagName === 'INPUT') return;
-      event.preventDefault();
-      void back('redo');
-    } else if (event.altKey && event.key === 'F10') {
-      event.preventDefault();
-      toTools();
-    } else if (event.altKey && (event.key === 'ArrowUp' || event.key === 'ArrowDown')) {
-      event.preventDefault();
-      void moveChosen(event.key === 'ArrowUp' ? -1 : 1);
-    } else if (!typing && !command && event.key === '[') neighbour(-1);
-    else if (!typing && !command && event.key === ']') neighbour(1);
-    else if (!typing && !command && event.key === '?') keys = true;
-  }
 </script>
 
 <svelte:window
-  onkeydown={pressed}
   onpointerdowncapture={() => (held = true)}
   onpointerupcapture={letGo}
   onpointercancelcapture={letGo}
@@ -279,29 +209,7 @@
           {/if}
           <SectionLeaf {manuscript} {section} />
         {/each}
-        {#if manuscript.suggested.length > 0}
-          <div class="all-read">
-            <button class="act" type="button" onclick={confirmAll}>Confirm all of it</button>
-            <p class="quiet">
-              When you have read to here and it is true: {manuscript.suggested.length === 1
-                ? 'one text of ours is'
-                : `${manuscript.suggested.length} texts of ours are`} not confirmed yet.
-            </p>
-          </div>
-        {/if}
-        {#if manuscript.view.offers.length > 0}
-          <div class="offers">
-            <h2>Add a section</h2>
-            {#each manuscript.view.offers as offer (offer.kind)}
-              <p>
-                <button class="word" type="button" onclick={() => add(offer.kind)}
-                  >Add {offer.words.toLowerCase()}</button
-                >
-                <span class="quiet">{offer.reason}</span>
-              </p>
-            {/each}
-          </div>
-        {/if}
+        <ManuscriptEnd {manuscript} />
       {:else}
         <p class="opening quiet">
           {manuscript.outbox.keeping === 'away'
@@ -337,6 +245,14 @@
     </aside>
   </div>
 </Frame>
+<ManuscriptKeys
+  {manuscript}
+  quiet={line !== '' || keys}
+  {back}
+  {toTools}
+  showKeys={() => (keys = true)}
+  gone={(section) => shopfront?.choose(section, '', manuscript.fileOf(section))}
+/>
 <FactDialog {manuscript} {site} bind:line />
 <Keys bind:open={keys} />
 
@@ -357,17 +273,13 @@
     background: var(--panel);
   }
   .opening,
-  .general,
-  .offers {
+  .general {
     padding: 14px 26px;
   }
   .general {
     border-left: 5px solid var(--madder);
     border-bottom: 1px solid var(--fine-rule);
     color: var(--madder);
-  }
-  .offers {
-    border-bottom: 1px solid var(--fine-rule);
   }
   .page-name {
     display: flex;
@@ -383,23 +295,6 @@
       400 15px/1.4 'Atkinson Hyperlegible Next Variable',
       system-ui,
       sans-serif;
-  }
-  .all-read {
-    display: flex;
-    flex-wrap: wrap;
-    gap: 8px 18px;
-    align-items: center;
-    padding: 16px 26px;
-    border-bottom: 1px solid var(--fine-rule);
-  }
-  .offers h2 {
-    margin-bottom: 4px;
-  }
-  .offers p {
-    display: flex;
-    flex-wrap: wrap;
-    gap: 0 14px;
-    align-items: center;
   }
   .page {
     position: sticky;

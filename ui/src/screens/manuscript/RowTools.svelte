@@ -1,7 +1,7 @@
 <script lang="ts">
   import { tick } from 'svelte';
   import { notices } from '../../parts/notices';
-  import { toolbar } from '../../parts/toolbar';
+  import Tools from '../../parts/Tools.svelte';
   import type { ManuscriptState } from './manuscript.svelte';
 
   /** What can be done with the row of services that has the cursor, in words, at the foot of the manuscript. */
@@ -47,7 +47,7 @@
 </script>
 
 {#if item}
-  <div class="tools" role="toolbar" aria-label="{name}: what can be done" {@attach toolbar}>
+  <Tools label="{name}: what can be done">
     <b dir="auto">{name}</b>
     {#if at > 0}<button type="button" onclick={() => move(-1)} aria-label="Move {name} up">Up</button>{/if}
     {#if at < items.length - 1}<button type="button" onclick={() => move(1)} aria-label="Move {name} down"
@@ -57,42 +57,15 @@
       >{item.hidden ? 'Show' : 'Hide'}</button
     >
     <button type="button" onclick={remove} aria-label="Remove {name}">Remove</button>
-  </div>
+  </Tools>
 {/if}
 
 <style>
-  .tools {
-    display: flex;
-    flex-wrap: wrap;
-    gap: 0 18px;
-    align-items: center;
-    min-width: 0;
-  }
   b {
     max-width: 220px;
     overflow: hidden;
     font-size: 15px;
     text-overflow: ellipsis;
     white-space: nowrap;
-  }
-  button {
-    min-height: 36px;
-    padding: 0;
-    border: 0;
-    background: none;
-    color: var(--lacquer);
-    font-size: 15px;
-    font-weight: 700;
-    cursor: pointer;
-  }
-  button:hover {
-    text-decoration: underline;
-    text-underline-offset: 4px;
-  }
-  @media (max-width: 720px) {
-    button {
-      min-width: 44px;
-      min-height: 44px;
-    }
   }
 </style>

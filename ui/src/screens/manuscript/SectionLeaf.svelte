@@ -1,13 +1,10 @@
 <script lang="ts">
-  import { tick } from 'svelte';
-  import { notices } from '../../parts/notices';
-  import { steady } from '../../parts/steady';
-  import { toolbar } from '../../parts/toolbar';
-  import type { Page, Section } from '../../document/types';
+  import type { Section } from '../../document/types';
   import { getDesk } from './desk';
   import Margin from './Margin.svelte';
   import type { ManuscriptState } from './manuscript.svelte';
   import MessagesTo from './MessagesTo.svelte';
+  import SectionTools from './SectionTools.svelte';
   import ServiceRows from './ServiceRows.svelte';
   import TextEditor from './TextEditor.svelte';
   import FactRows from './FactRows.svelte';
@@ -21,10 +18,6 @@
   const chosen = $derived(manuscript.chosen === section.id);
   /** Nothing stands in it yet: what can be written is offered at once. */
   const isEmpty = $derived(Object.keys(section.texts).length === 0);
-  const siblings = $derived(
-    manuscript.site?.pages.find((page) => page.sections.some((each) => each.id === section.id))
-  );
-  const at = $derived(siblings?.sections.findIndex((each) => each.id === section.id) ?? -1);
   const facts = $derived(
     kind.facts.flatMap((id) => manuscript.view?.facts.find((fact) => fact.id === id) ?? [])
   );
@@ -33,54 +26,6 @@
     if (slot === 'headline') return 'headline';
     if (slot === 'heading') return 'heading';
     return slot === 'second' || slot === 'send' ? 'button' : 'body';
-  }
-
-  function move(by: -1 | 1): void {
-    if (!siblings || at < 0) return;
-    const next = at + by;
-    if (next < 0 || next >= siblings.sections.length) return;
-    const after = by < 0 ? (siblings.sections[at - 2]?.id ?? '') : (siblings.sections[at + 1]?.id ?? '');
-    const page = siblings.id;
-    // The button stays under the pointer while its section goes by.
-    void steady(
-      () => document.querySelector<HTMLElement>(`#section-${section.id} [data-move="${by}"]`) ?? own(),
-      () => manuscript.edit({ kind: 'moveSection', section: section.id, to: { page, after } })
-    );
-  }
-
-  function own(): HTMLElement | null {
-    return document.getElementById(`section-${section.id}`);
-  }
-
-  /** To the end of another page; the opening stays on the first. */
-  const others = $derived(
-    kind.first ? [] : (manuscript.site?.pages ?? []).filter((page) => page.id !== siblings?.id)
-  );
-
-  function toPage(page: Page): void {
-    const after = page.sections[page.sections.length - 1]?.id ?? '';
-    manuscript.edit({ kind: 'moveSection', section: section.id, to: { page: page.id, after } });
-  }
-
-  function layOut(): void {
-    const next = kind.layouts[(kind.layouts.indexOf(section.layout) + 1) % kind.layouts.length];
-    if (next) manuscript.edit({ kind: 'setLayout', section: section.id, layout: next });
-  }
-
-  /** The section after it has the cursor next. */
-  async function remove(): Promise<void> {
-    const next = siblings?.sections[at + 1] ?? siblings?.sections[at - 1];
-    const gone = name;
-    manuscript.edit({ kind: 'removeSection', section: section.id });
-    await tick();
-    if (next) {
-      manuscript.chosen = next.id;
-      document.getElementById(`section-${next.id}`)?.focus({ preventScroll: true });
-    }
-    notices.info({
-      title: `Taken out: ${gone}.`,
-      action: { label: 'Undo', onClick: () => void manuscript.undo() }
-    });
   }
 
   function put(slot: string): void {
@@ -192,29 +137,7 @@
     {/if}
     {#if kind.door === 'form'}<MessagesTo {manuscript} />{/if}
   </div>
-  {#if chosen && !kind.everywhere}
-    <div class="tools" role="toolbar" aria-label="{name}: what can be done" {@attach toolbar}>
-      {#if at > 0}<button type="button" data-move="-1" onclick={() => move(-1)}>Move up</button>{/if}
-      {#if siblings && at < siblings.sections.length - 1}<button
-          type="button"
-          data-move="1"
-          onclick={() => move(1)}>Move down</button
-        >{/if}
-      {#each others as page (page.id)}
-        <button type="button" onclick={() => toPage(page)}>To {page.name}</button>
-      {/each}
-      <button
-        type="button"
-        onclick={() => manuscript.edit({ kind: 'hideSection', section: section.id, hidden: !section.hidden })}
-        >{section.hidden ? 'Show' : 'Hide'}</button
-      >
-      {#if kind.layouts.length > 1}<button type="button" onclick={layOut}>Lay out differently</button>{/if}
-      {#if kind.worded}<button type="button" onclick={() => manuscript.draftAgain(section.id)}
-          >Draft again</button
-        >{/if}
-      <button type="button" class="last" onclick={remove}>Remove</button>
-    </div>
-  {/if}
+  {#if chosen && !kind.everywhere}<SectionTools {manuscript} {section} />{/if}
 </section>
 
 <style>
@@ -313,35 +236,21 @@
   dt::first-letter {
     text-transform: uppercase;
   }
-  .tools {
-    display: flex;
-    flex-wrap: wrap;
-    gap: 0 18px;
-    grid-column: 2;
-    padding: 4px 26px;
-    background: var(--lacquer-tint);
-  }
-  .tools button,
   .small {
     min-height: 32px;
     padding: 0;
     border: 0;
     background: none;
     color: var(--lacquer);
-    font-size: 15px;
     font-weight: 700;
     cursor: pointer;
   }
   .small {
     font-size: 13.5px;
   }
-  .tools button:hover,
   .small:hover {
     text-decoration: underline;
     text-underline-offset: 4px;
-  }
-  .tools .last {
-    margin-left: auto;
   }
   .gap .word {
     min-height: 32px;
@@ -359,11 +268,6 @@
     .words {
       padding: 6px 16px 14px;
     }
-    .tools {
-      grid-column: 1;
-      padding: 0 16px;
-    }
-    .tools button,
     .small {
       min-height: 44px;
       min-width: 44px;

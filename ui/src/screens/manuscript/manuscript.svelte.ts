@@ -186,6 +186,16 @@ export class ManuscriptState {
     this.outbox.add(edit);
   }
 
+  /** Moves a section by one place on its page; answers whether there was room. */
+  moveSection(id: string, by: -1 | 1): boolean {
+    const page = this.site?.pages.find((each) => each.sections.some((section) => section.id === id));
+    const at = page?.sections.findIndex((section) => section.id === id) ?? -1;
+    if (!page || at < 0 || !page.sections[at + by]) return false;
+    const after = page.sections[by < 0 ? at - 2 : at + 1]?.id ?? '';
+    this.edit({ kind: 'moveSection', section: id, to: { page: page.id, after } });
+    return true;
+  }
+
   /** Sends all that waits; answers when all of it is kept, or something is in the way. */
   keep(): Promise<void> {
     return this.outbox.keep();

@@ -139,6 +139,17 @@ describe('a manuscript being worked on', () => {
     expect(server.sent.map((sent) => sent.body.revision)).toEqual([1, 1]);
   });
 
+  it('moves a section by one place, as long as there is room', async () => {
+    const order = () => manuscript.sections.map((section) => section.id);
+    expect(manuscript.moveSection('one', -1)).toBe(false);
+    expect(manuscript.moveSection('one', 1)).toBe(true);
+    expect(order()).toEqual(['head', 'two', 'one', 'foot']);
+    expect(manuscript.moveSection('one', 1)).toBe(false);
+    expect(manuscript.moveSection('one', -1)).toBe(true);
+    expect(order()).toEqual(['head', 'one', 'two', 'foot']);
+    expect(manuscript.moveSection('head', 1)).toBe(false);
+  });
+
   it('keeps edits here while the connection is away, and sends each with the key it had', async () => {
     server.away = true;
     manuscript.type('t', words('In a tunnel'));
