@@ -2,7 +2,8 @@ import { api, type Sheet, type SiteView } from './api/client';
 import type { Edit } from './document/edits';
 import { applyToSheet, difference, lineOf } from './document/sheetEdits';
 import { lastKnown } from './keeping/browserStore';
-import { outboxOf, placeOf, type Carrier, type Outbox } from './keeping/outbox.svelte';
+import { outboxOf, type Carrier, type Outbox } from './keeping/outbox.svelte';
+import { placeOf } from './keeping/place';
 import { session } from './session.svelte';
 import { emptySheet, LINES } from './sheet';
 

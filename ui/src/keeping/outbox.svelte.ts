@@ -3,6 +3,8 @@ import type { components } from '../api/schema';
 import type { Edit } from '../document/edits';
 import { session } from '../session.svelte';
 import { unkeptWords, type Unkept } from './browserStore';
+import { holdsWords, placeOf } from './place';
+import { windowName, windowOf } from './windowName';
 
 /**
  * How much of what was done the server has. `kept`: all of it. `onItsWay`: it will in a moment. `away`: the connection is
@@ -27,8 +29,6 @@ export interface Carrier {
   /** Something could not be done and is not kept here either, since it holds no words. */
   said(words: string): void;
 }
-
-const WINDOW = 'ostium-window';
 
 /** A pause this long ends what is one step back, in milliseconds. */
 const PAUSE = 300;
@@ -86,12 +86,24 @@ export class Outbox {
     const here = this.items.map((item) => item.key);
     const back = stored
       .filter((item) => !here.includes(item.key))
-      .map((item) => (item.state === 'typing' ? { ...item, state: 'waiting' as const } : item));
+      .map((item) => (item.state === 'typing' ? this.#adopted(item) : item));
     if (!back.length) return;
     this.fresh ||= back.some((item) => item.fresh);
     // What is typed here from now on goes on with what comes back, as in the window it was typed in.
-    this.#window = back.at(-1)?.key.split('.')[0] ?? this.#window;
+    const last = back.at(-1);
+    if (last) this.#window = windowOf(last);
     this.items = [...back, ...this.items];
+  }
+
+  /**
+   * Words that were being typed, as an edit of this window: another one may be open still and go on with its own, and an
+   * edit sent twice under one key would be taken once.
+   */
+  #adopted(item: Unkept): Unkept {
+    const adopted: Unkept = { ...item, key: `${windowOf(item)}.${crypto.randomUUID()}`, state: 'waiting' };
+    void unkeptWords.drop(item.key);
+    void unkeptWords.put(adopted);
+    return adopted;
   }
 
   /** The screen that is open sends from now on; answers how it stops. */
@@ -301,24 +313,6 @@ export class Outbox {
       send: (body) => api.POST('/api/sites/{id}/sheet/edits', { params: { path: { id: this.site } }, body })
     };
   }
-}
-
-/** Where the words of an edit stand. */
-export function placeOf(edit: Edit): string {
-  if (edit.kind === 'setText') return `text/${edit.text}`;
-  if (edit.kind === 'setLine') return `line/${edit.path}`;
-  return '';
-}
-
-function holdsWords(edit: Edit): boolean {
-  return ['setText', 'putText', 'setLine', 'putService', 'putRow'].includes(edit.kind);
-}
-
-/** The same over a reload. */
-function windowName(): string {
-  const known = sessionStorage.getItem(WINDOW) ?? crypto.randomUUID().slice(-12);
-  sessionStorage.setItem(WINDOW, known);
-  return known;
 }
 
 const outboxes: Record<string, Outbox> = {};

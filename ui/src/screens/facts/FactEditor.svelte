@@ -12,7 +12,8 @@
   import DocumentsEditor from './files/DocumentsEditor.svelte';
   import type { FilesState } from './files/files.svelte';
   import PicturesEditor from './files/PicturesEditor.svelte';
-  import { QUESTIONS, type FactKind } from './groups';
+  import type { FactKind } from './factKind';
+  import { QUESTIONS } from './groups';
   import HoursEditor from './HoursEditor.svelte';
   import LinksEditor from './LinksEditor.svelte';
   import PlaceEditor from './PlaceEditor.svelte';
@@ -30,6 +31,12 @@
 
   const line = $derived(kind.id as LineName);
   const id = $derived(kind.id.replace('/', '-'));
+
+  const MEMBERSHIP = [
+    ['membership/body', 'Guild or register'],
+    ['membership/number', 'Number'],
+    ['membership/until', 'Valid until']
+  ] as const;
 </script>
 
 {#if kind.editor === 'trade'}
@@ -56,7 +63,7 @@
 {:else if kind.editor === 'links'}
   <LinksEditor {site} />
 {:else if kind.editor === 'membership'}
-  {#each [['membership/body', 'Guild or register'], ['membership/number', 'Number'], ['membership/until', 'Valid until']] as const as [part, label] (part)}
+  {#each MEMBERSHIP as [part, label] (part)}
     <label class="small" for={part.replace('/', '-')}>{label}</label>
     <TypedLine {site} field={part} placeholder={part === 'membership/until' ? 'June 2027' : ''} />
   {/each}

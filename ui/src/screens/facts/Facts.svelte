@@ -8,7 +8,8 @@
   import FactsOut from './FactsOut.svelte';
   import { FilesState, isPictureOrPdf } from './files/files.svelte';
   import { picturesOf, type Use } from './files/rows';
-  import { GROUPS, type FactKind } from './groups';
+  import type { FactKind } from './factKind';
+  import { GROUPS } from './groups';
   import Paste from './Paste.svelte';
   import { adds, isAsked, isHidden, isRare, isWrong, said, use } from './said';
 

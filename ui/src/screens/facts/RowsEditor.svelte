@@ -2,7 +2,7 @@
   import { tick } from 'svelte';
   import AnswerLine from '../../parts/AnswerLine.svelte';
   import type { SiteState } from '../../site.svelte';
-  import { ROW_LINES, type TypedRows } from './groups';
+  import { ROW_LINES, type TypedRows } from './rowLines';
 
   /** Facts there can be several of: what customers said, people, qualifications, guarantees, further numbers. */
   let { site, kind, add }: { site: SiteState; kind: TypedRows; add: string } = $props();

@@ -1,52 +1,5 @@
-import type { LineName, RowKind } from '../../sheet';
-import type { Use } from './files/rows';
-
-/** How a line of the facts sheet is edited, where a single line of words is not enough. */
-export type Editor =
-  | 'line'
-  | 'text'
-  | 'trade'
-  | 'place'
-  | 'area'
-  | 'point'
-  | 'hours'
-  | 'exceptions'
-  | 'services'
-  | 'practices'
-  | 'links'
-  | 'membership'
-  | 'zone'
-  | 'rows'
-  | 'pictures'
-  | 'documents';
-
-/** A row of the facts sheet. */
-export interface FactKind {
-  /** Id of the fact, which is also the name of its line unless `editor` says otherwise. */
-  id: string;
-  label: string;
-  editor: Editor;
-  /** What it would add to the page while it is missing. */
-  adds: string;
-  /** Words of the act while it is missing. */
-  act: string;
-  placeholder?: string;
-  /** Rows of this kind, for the editor `rows`. */
-  rows?: TypedRows;
-  /** Where its pictures belong, for the editor `pictures`. */
-  use?: Use;
-  /** Whether visitors can be kept from seeing it while it is known. */
-  hideable?: boolean;
-  /** Not worth a brass row while it is missing: few need it. */
-  rare?: boolean;
-  /** For whom it is asked: those who travel, or those people come to. */
-  when?: 'visits' | 'receives';
-}
-
-export interface FactGroup {
-  name: string;
-  kinds: FactKind[];
-}
+import type { LineName } from '../../sheet';
+import type { FactGroup, FactKind } from './factKind';
 
 const line = (
   id: LineName,
@@ -363,36 +316,3 @@ export const QUESTIONS: Partial<Record<string, string>> = {
   'words/began': 'Who taught you, and where?',
   'words/finding': 'What do you tell people who come for the first time?'
 };
-
-/** Rows that are typed; those of pictures and files are given. */
-export type TypedRows = Exclude<RowKind, 'picture' | 'document'>;
-
-/** Lines of each kind of row, as they are asked. */
-export const ROW_LINES: Record<TypedRows, { name: string; label: string; long?: boolean; wide?: boolean }[]> =
-  {
-    phone: [
-      { name: 'name', label: 'What it is for' },
-      { name: 'number', label: 'Number' }
-    ],
-    person: [
-      { name: 'name', label: 'Name' },
-      { name: 'role', label: 'What they do' },
-      { name: 'about', label: 'About them', long: true }
-    ],
-    testimonial: [
-      { name: 'words', label: 'Their words', long: true },
-      { name: 'who', label: 'Who said it' },
-      { name: 'when', label: 'When' },
-      { name: 'where', label: 'Where it was said' }
-    ],
-    credential: [
-      { name: 'body', label: 'What it is, and who gave it' },
-      { name: 'number', label: 'Number' },
-      { name: 'until', label: 'Valid until' }
-    ],
-    guarantee: [{ name: 'words', label: 'What you promise', long: true }],
-    question: [
-      { name: 'ask', label: 'What people ask', wide: true },
-      { name: 'answer', label: 'Your answer', long: true }
-    ]
-  };

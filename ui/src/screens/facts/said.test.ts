@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { emptySheet } from '../../sheet';
-import { GROUPS, type FactKind } from './groups';
+import type { FactKind } from './factKind';
+import { GROUPS } from './groups';
 import { isAsked, isHidden, isWrong, said, use, type Known } from './said';
 
 const kinds = new Map(GROUPS.flatMap((group) => group.kinds).map((kind) => [kind.id, kind]));

@@ -2,7 +2,7 @@ import type { SiteView } from '../../api/client';
 import type { LineName, Sheet, SheetRow } from '../../sheet';
 import type { FactsView } from './facts.svelte';
 import { called, picturesOf } from './files/rows';
-import type { FactKind } from './groups';
+import type { FactKind } from './factKind';
 
 /** What the facts sheet is said from: what was typed, how it was answered, and what stands beside it. */
 export interface Known {

@@ -1,5 +1,6 @@
 import type { Sheet } from '../../sheet';
-import { GROUPS, type FactKind } from './groups';
+import type { FactKind } from './factKind';
+import { GROUPS } from './groups';
 
 const KINDS = GROUPS.flatMap((group) => group.kinds);
 

@@ -2,67 +2,15 @@ package ostium.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.util.List;
 import java.util.Map;
 import java.util.UUID;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Nested;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.params.ParameterizedTest;
-import org.junit.jupiter.params.provider.ValueSource;
 import org.springframework.jdbc.core.JdbcTemplate;
 import tools.jackson.databind.JsonNode;
 
 /** A manuscript, edited through the API as the browser does it. */
-class EditingTest {
-    private final Browserlike owner = Browserlike.fresh();
-    private String id;
-    private JsonNode manuscript;
-
-    @BeforeEach
-    void keepADraft() {
-        JsonNode site = owner.site(Browserlike.sheet("Edited Sweeps"));
-        id = site.path("id").asString();
-        owner.signUp(UUID.randomUUID() + "@quill.example");
-        manuscript = owner.keep(site).json();
-    }
-
-    private static JsonNode section(JsonNode manuscript, String kind) {
-        for (JsonNode page : manuscript.at("/site/pages")) {
-            for (JsonNode section : page.path("sections")) {
-                if (section.path("kind").asString().equals(kind)) {
-                    return section;
-                }
-            }
-        }
-        throw new AssertionError("no section " + kind);
-    }
-
-    private static String headline(JsonNode manuscript) {
-        return section(manuscript, "OPENING").at("/texts/headline/id").asString();
-    }
-
-    private static String words(JsonNode manuscript) {
-        return section(manuscript, "OPENING")
-                .at("/texts/headline/tree/0/inside/0/value")
-                .asString();
-    }
-
-    private long revision() {
-        return owner.get("/api/sites/" + id + "/revision")
-                .json()
-                .path("revision")
-                .asLong();
-    }
-
-    private JsonNode now() {
-        return owner.get("/api/sites/" + id + "/manuscript").json();
-    }
-
-    private Browserlike.Answer headline(String words) {
-        return owner.edit(id, revision(), Browserlike.setText(headline(manuscript), words));
-    }
-
+class EditingTest extends KeptManuscript {
     @Test
     void wordsAreTakenAndOnlyTheirSectionIsDrawnAgain() {
         Browserlike.Answer answer = headline("Swept, and left clean");
@@ -279,136 +227,6 @@ class EditingTest {
                             .status())
                     .isEqualTo(200);
             return helper;
-        }
-    }
-
-    @Nested
-    class Refused {
-        @Test
-        void aTextOfAMegabyte() {
-            assertThat(headline("x".repeat(1_000_000)).status()).isEqualTo(413);
-            assertThat(headline("x".repeat(201)).status()).isEqualTo(422);
-            assertThat(headline("x".repeat(201)).json().path("detail").asString())
-                    .isEqualTo("At most 200 characters, please; this has 201. Shorten it.");
-        }
-
-        @ParameterizedTest
-        @ValueSource(
-                strings = {
-                    "{\"kind\":\"putDraft\",\"site\":null,\"look\":null}",
-                    "{\"kind\":\"nonsense\"}",
-                    "{\"kind\":\"setText\"}",
-                    "[]",
-                    "7",
-                    "{\"kind\":\"several\",\"edits\":[{\"kind\":\"putDraft\",\"site\":null,\"look\":null}]}",
-                    "{\"kind\":\"setMarks\",\"marks\":{\"x\":\"SUGGESTED\"}}"
-                })
-        void whatIsNotMadeByHand(String edit) {
-            Browserlike.Answer answer = owner.call(
-                    "POST",
-                    "/api/sites/" + id + "/edits",
-                    "{\"revision\":" + revision() + ",\"key\":\"" + UUID.randomUUID() + "\",\"edit\":" + edit + "}");
-            assertThat(answer.status()).isEqualTo(400);
-            assertThat(answer.body()).doesNotContain("Exception", "tools.jackson", "ostium.core");
-        }
-
-        @Test
-        void aSiteOfASchemaThatIsNotKnown() {
-            JdbcTemplate database = RunningOstium.get().bean(JdbcTemplate.class);
-            String other =
-                    owner.site(Browserlike.sheet("From the future")).path("id").asString();
-            database.update("delete from edit where site = ?", other);
-            database.update("update site set revision = 1 where id = ?", other);
-            database.update(
-                    "update snapshot set state = '{\"schema\":99,\"sheet\":{}}' where site = ? and number = 1", other);
-            try (AutoCloseable second = closing(RunningOstium.another())) {
-                Browserlike elsewhere = owner.at(((Closing) second).port());
-                Browserlike.Answer answer = elsewhere.get("/api/sites/" + other);
-                assertThat(answer.status()).isEqualTo(409);
-                assertThat(answer.json().path("detail").asString()).contains("another version of Ostium");
-            } catch (Exception e) {
-                throw new AssertionError(e);
-            } finally {
-                database.update("delete from site where id = ?", other);
-            }
-        }
-
-        private record Closing(RunningOstium instance) implements AutoCloseable {
-            int port() {
-                return instance.port();
-            }
-
-            @Override
-            public void close() {
-                instance.close();
-            }
-        }
-
-        private static Closing closing(RunningOstium instance) {
-            return new Closing(instance);
-        }
-    }
-
-    @Nested
-    class Drafting {
-        @Test
-        void aSectionAgainLeavesOwnWords() {
-            headline("My own headline");
-            String opening = section(manuscript, "OPENING").path("id").asString();
-            JsonNode answer = owner.call(
-                            "POST",
-                            "/api/sites/" + id + "/sections/" + opening + "/draft",
-                            Map.of("revision", revision()))
-                    .json();
-            assertThat(words(answer.path("manuscript"))).isEqualTo("My own headline");
-        }
-
-        @Test
-        void aSectionTheFactsCouldCarryIsOfferedAndAdded() {
-            String hours = section(manuscript, "HOURS").path("id").asString();
-            owner.edit(id, revision(), Map.of("kind", "removeSection", "section", hours));
-            JsonNode offers = now().path("offers");
-            assertThat(offers)
-                    .extracting(offer -> offer.path("kind").asString())
-                    .contains("HOURS");
-            JsonNode answer = owner.call(
-                            "POST", "/api/sites/" + id + "/sections", Map.of("revision", revision(), "kind", "HOURS"))
-                    .json();
-            assertThat(section(answer.path("manuscript"), "HOURS").path("id").asString())
-                    .isNotEqualTo(hours);
-            owner.call("POST", "/api/sites/" + id + "/undo", Map.of("revision", revision()));
-            owner.call("POST", "/api/sites/" + id + "/undo", Map.of("revision", revision()));
-            assertThat(section(now(), "HOURS").path("id").asString()).isEqualTo(hours);
-        }
-
-        @Test
-        void aSnagIsPutRightByTheOwnersWord() {
-            String text = section(manuscript, "HOURS").at("/texts/heading/id").asString();
-            owner.edit(id, revision(), Map.of("kind", "setMarks", "marks", Map.of(text, "CONFIRMED")));
-            owner.edit(id, revision(), Map.of("kind", "setLine", "path", "hours", "words", ""));
-            List<JsonNode> snags = now().path("snags")
-                    .valueStream()
-                    .filter(snag -> snag.path("text").asString().equals(text))
-                    .toList();
-            for (JsonNode snag : snags) {
-                Browserlike.Answer answer = owner.call(
-                        "POST",
-                        "/api/sites/" + id + "/fixes",
-                        Map.of(
-                                "revision",
-                                revision(),
-                                "rule",
-                                snag.path("rule").asString(),
-                                "section",
-                                snag.path("section").asString(),
-                                "text",
-                                text));
-                assertThat(answer.status()).isEqualTo(200);
-            }
-            assertThat(now().path("snags")
-                            .valueStream()
-                            .filter(snag -> snag.path("text").asString().equals(text)))
-                    .isEmpty();
         }
     }
 

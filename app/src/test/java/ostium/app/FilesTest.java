@@ -1,28 +1,24 @@
 package ostium.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static ostium.app.GivenPictures.give;
+import static ostium.app.GivenPictures.picture;
+import static ostium.app.GivenPictures.pictured;
+import static ostium.app.GivenPictures.row;
 
-import java.awt.Color;
-import java.awt.Graphics2D;
-import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
-import java.io.ByteArrayOutputStream;
 import java.io.IOException;
-import java.io.UncheckedIOException;
 import java.net.http.HttpResponse;
 import java.nio.charset.StandardCharsets;
 import java.time.Duration;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
-import java.util.concurrent.CompletableFuture;
 import java.util.regex.MatchResult;
 import java.util.regex.Pattern;
 import javax.imageio.ImageIO;
 import org.junit.jupiter.api.Test;
 import org.springframework.jdbc.core.JdbcTemplate;
-import org.springframework.transaction.support.TransactionTemplate;
 import ostium.app.files.SpareFilesAccess;
 import tools.jackson.databind.JsonNode;
 
@@ -31,50 +27,11 @@ class FilesTest {
     private final Browserlike owner = Browserlike.fresh();
     private final JdbcTemplate database = RunningOstium.get().bean(JdbcTemplate.class);
 
-    /** A made-up picture, each with a colour of its own. */
-    private static byte[] picture(int width, int height, String format) {
-        BufferedImage image = new BufferedImage(width, height, BufferedImage.TYPE_INT_RGB);
-        Graphics2D graphics = image.createGraphics();
-        graphics.setColor(new Color(UUID.randomUUID().hashCode() & 0xffffff));
-        graphics.fillRect(0, 0, width, height);
-        graphics.setColor(Color.ORANGE);
-        graphics.fillOval(width / 4, height / 4, width / 2, height / 2);
-        graphics.dispose();
-        ByteArrayOutputStream out = new ByteArrayOutputStream();
-        try {
-            ImageIO.write(image, format, out);
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
-        }
-        return out.toByteArray();
-    }
-
     private static final byte[] PDF = ("%PDF-1.4\n1 0 obj<</Type/Catalog/Pages 2 0 R>>endobj\n"
                     + "2 0 obj<</Type/Pages/Count 1/Kids[3 0 R]>>endobj\n"
                     + "3 0 obj<</Type/Page/Parent 2 0 R/MediaBox[0 0 595 842]>>endobj\n"
                     + "trailer<</Root 1 0 R/Size 4>>\n%%EOF\n")
             .getBytes(StandardCharsets.US_ASCII);
-
-    private JsonNode give(Browserlike who, String site, String name, byte[] bytes) {
-        Browserlike.Answer answer = who.upload("/api/sites/" + site + "/files?use=opening", name, bytes);
-        assertThat(answer.status()).as(answer.body()).isEqualTo(200);
-        return answer.json();
-    }
-
-    private static Map<String, Object> row(String kind, String id, Map<String, String> lines) {
-        return Map.of("kind", kind, "id", id, "lines", new HashMap<>(lines));
-    }
-
-    /** A site with one picture in its opening and one PDF. */
-    private JsonNode pictured(Browserlike who, JsonNode site, JsonNode taken, Map<String, String> more) {
-        Map<String, Object> sheet = Browserlike.sheet("Pictured Sweeps");
-        Map<String, String> lines = new HashMap<>(Map.of(
-                "file", taken.path("file").asString(), "use", "opening", "alternative", "A brush before a hearth"));
-        lines.putAll(more);
-        sheet.put("services", List.of(Map.of("name", "Chimney sweep", "price", "£65")));
-        sheet.put("rows", List.of(row("picture", "one", lines)));
-        return who.keepSheet(site, sheet).json();
-    }
 
     private static List<String> pictures(String html) {
         return Pattern.compile("pictures/\\d+\\.[0-9a-f]{12}\\.(webp|jpg|png)")
@@ -324,54 +281,5 @@ class FilesTest {
                             .statusCode())
                     .isEqualTo(200);
         }
-    }
-
-    @Test
-    void onlyWhatNothingRefersToGoes() {
-        JsonNode site = owner.site(Browserlike.sheet("Pictured Sweeps"));
-        String id = site.path("id").asString();
-        JsonNode used = give(owner, id, "used.jpg", picture(300, 200, "jpeg"));
-        JsonNode spare = give(owner, id, "spare.jpg", picture(300, 200, "jpeg"));
-        JsonNode with = pictured(owner, site, used, Map.of());
-        Map<String, Object> without = Browserlike.sheet("Pictured Sweeps");
-        without.put("services", List.of(Map.of("name", "Chimney sweep", "price", "£65")));
-        owner.keepSheet(with, without);
-
-        SpareFilesAccess.sweep();
-        assertThat(kept(spare.path("file").asString()))
-                .as("on the day it was given")
-                .isEqualTo(1);
-        database.update("update site_file set given_at = given_at - interval 2 day where site = ?", id);
-        SpareFilesAccess.sweep();
-        assertThat(kept(spare.path("file").asString())).isZero();
-        assertThat(kept(used.path("file").asString()))
-                .as("a step that took it out can be undone")
-                .isEqualTo(1);
-    }
-
-    @Test
-    void whoeverSweepsWaitsForNobodyWhoWorksOnAPicture() {
-        String id = owner.site(Browserlike.sheet("Pictured Sweeps")).path("id").asString();
-        JsonNode taken = give(owner, id, "busy.jpg", picture(300, 200, "jpeg"));
-        TransactionTemplate work = RunningOstium.get().bean(TransactionTemplate.class);
-        String hash = taken.path("file").asString().substring(0, 64);
-
-        work.executeWithoutResult(status -> {
-            assertThat(database.update("update rendition set wanted_at = now(6) where file in"
-                            + " (select id from kept_file where hash = '" + hash + "')"))
-                    .isPositive();
-            assertThat(CompletableFuture.runAsync(SpareFilesAccess::sweep)).succeedsWithin(Duration.ofSeconds(20));
-        });
-    }
-
-    @Test
-    void whatIsGivenAgainIsKeptForAnotherDay() {
-        byte[] bytes = picture(300, 200, "jpeg");
-        String id = owner.site(Browserlike.sheet("Pictured Sweeps")).path("id").asString();
-        JsonNode taken = give(owner, id, "again.jpg", bytes);
-        database.update("update site_file set given_at = given_at - interval 2 day where site = ?", id);
-        give(owner, id, "again.jpg", bytes);
-        SpareFilesAccess.sweep();
-        assertThat(kept(taken.path("file").asString())).isEqualTo(1);
     }
 }

@@ -177,14 +177,16 @@ class ScreenshotsTest {
                 const bar = document.createElement('span');
                 node.replaceWith(bar);
                 bar.append(node);
-                bar.style.cssText = 'color:transparent!important;background:#8b8b8b;box-decoration-break:clone;-webkit-box-decoration-break:clone';
+                bar.style.cssText = 'color:transparent!important;background:#8b8b8b;box-decoration-break:clone;-webkit\
+                -box-decoration-break:clone';
               }
             }""";
 
     /** The first two screens of each page, in two rows of three. */
     private static void sheet(List<String> pages, String change, Path to) {
         StringBuilder html = new StringBuilder(
-                "<body style='margin:0;padding:12px;display:grid;grid-template-columns:repeat(3,1fr);gap:12px;align-content:start;background:#777'>");
+                "<body style='margin:0;padding:12px;display:grid;grid-template-columns:repeat(3,1fr);gap:12px;align-content:star"
+                        + "t;background:#777'>");
         try (BrowserContext context = Chromium.context(Chromium.Screen.LAPTOP)) {
             Page page = context.newPage();
             page.setViewportSize(1280, 1500);

@@ -10,6 +10,7 @@ import ostium.core.fact.Area;
 import ostium.core.fact.Fact;
 import ostium.core.fact.FactValue;
 import ostium.core.fact.Facts;
+import ostium.core.fact.Legal;
 import ostium.core.fact.Link;
 import ostium.core.fact.Place;
 import ostium.core.fact.Point;
@@ -87,7 +88,7 @@ public final class BusinessFacts {
 
     /** Registered names, numbers and lines, as they stand at the foot. */
     public List<String> legalLines() {
-        return facts.all(FactValue.Legal.class).stream()
+        return facts.all(Legal.class).stream()
                 .flatMap(fact -> fact.value().say("").stream())
                 .flatMap(String::lines)
                 .toList();

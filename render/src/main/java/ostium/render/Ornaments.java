@@ -41,7 +41,8 @@ final class Ornaments {
         return String.format(HEAD, "0 0 240 28") + "<g fill=\"none\" stroke=\"" + colour
                 + "\" stroke-width=\"1.6\" stroke-linecap=\"round\"><path d=\"" + half + "\"/><path d=\"" + half
                 + "\" transform=\"matrix(-1 0 0 1 240 0)\"/></g><g fill=\"" + colour
-                + "\"><path d=\"M120 7l6 7-6 7-6-7z\"/><circle cx=\"228\" cy=\"12\" r=\"1.8\"/><circle cx=\"12\" cy=\"12\" r=\"1.8\"/></g></svg>\n";
+                + "\"><path d=\"M120 7l6 7-6 7-6-7z\"/><circle cx=\"228\" cy=\"12\" r=\"1.8\"/><circle cx=\"12\" cy=\"12\""
+                + " r=\"1.8\"/></g></svg>\n";
     }
 
     private static String leaf(PaintCard paint, boolean left) {
@@ -50,7 +51,8 @@ final class Ornaments {
                 + " fill=\"none\" stroke=\"" + paint.paint()
                 + "\" stroke-width=\"1.6\" stroke-linecap=\"round\"><path d=\""
                 + shape + "\" fill=\"" + paint.tint()
-                + "\"/><path d=\"M2 44C30 34 62 22 92 11M22 36 32 22M40 29 52 13M59 22 72 9M26 36 46 44M45 28 64 36M63 21 80 27\"/></g></svg>\n";
+                + "\"/><path d=\"M2 44C30 34 62 22 92 11M22 36 32 22M40 29 52 13M59 22 72 9M26 36 46 44M45 28 64 36M63"
+                + " 21 80 27\"/></g></svg>\n";
     }
 
     /** One piece of a stem that joins the next with the same tangent. */

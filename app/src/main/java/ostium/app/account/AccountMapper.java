@@ -11,7 +11,8 @@ import org.apache.ibatis.annotations.Update;
 @Mapper
 interface AccountMapper {
     @Insert(
-            "insert into account (id, email, name, password_hash) values (#{account.id}, #{account.email}, #{account.name}, #{passwordHash})")
+            "insert into account (id, email, name, password_hash) values (#{account.id}, #{account.email}, #{account.name},"
+                    + " #{passwordHash})")
     void insert(Account account, String passwordHash);
 
     @Select("select id, email, name from account where email = #{email}")

@@ -43,8 +43,8 @@ interface PublicationMapper {
     @Insert("insert ignore into stored_file (hash, plain, gzip, brotli) values (#{hash}, #{plain}, #{gzip}, #{brotli})")
     void insertFile(String hash, byte[] plain, byte[] gzip, byte[] brotli);
 
-    @Insert(
-            "insert into publication_file (publication, path, content_type, hash) values (#{publication}, #{path}, #{contentType}, #{hash})")
+    @Insert("insert into publication_file (publication, path, content_type, hash)"
+            + " values (#{publication}, #{path}, #{contentType}, #{hash})")
     void insertPublicationFile(long publication, String path, String contentType, String hash);
 
     @Select("select host, site, publication from address where host = #{host}")
@@ -93,8 +93,8 @@ interface PublicationMapper {
     @Select("select host from address where change_no > #{number}")
     List<String> changedSince(long number);
 
-    @Select(
-            "select p.id, p.site, p.revision, p.state, p.url, p.form, p.opening from publication p join address a on a.publication = p.id where a.host = #{host}")
+    @Select("select p.id, p.site, p.revision, p.state, p.url, p.form, p.opening"
+            + " from publication p join address a on a.publication = p.id where a.host = #{host}")
     Optional<LivePublication> live(String host);
 
     /** The files of a version; pictures and documents without their bytes, which would fill the memory. */

@@ -27,7 +27,7 @@ public sealed interface FactValue
                 FactValue.Testimonial,
                 FactValue.Guarantee,
                 FactValue.Answer,
-                FactValue.Legal,
+                Legal,
                 Area,
                 Point,
                 FactValue.Practice,
@@ -55,7 +55,8 @@ public sealed interface FactValue
         return List.of("");
     }
 
-    private static Optional<String> only(String facet, String value) {
+    /** Words of a value that can be said in one way only. */
+    static Optional<String> only(String facet, String value) {
         return facet.isEmpty() ? Optional.of(value) : Optional.empty();
     }
 
@@ -334,33 +335,6 @@ public sealed interface FactValue
         @Override
         public Optional<String> say(String facet) {
             return only(facet, words);
-        }
-    }
-
-    /**
-     * A line the law or a register asks for.
-     *
-     * @param kind what it is
-     * @param words the name, number or line
-     */
-    record Legal(Kind kind, String words) implements FactValue {
-        /** Kinds of legal lines, with the words before them on a page. */
-        public enum Kind {
-            NAME(""),
-            NUMBER("Company number "),
-            TAX("Tax number "),
-            LINE("");
-
-            private final String before;
-
-            Kind(String before) {
-                this.before = before;
-            }
-        }
-
-        @Override
-        public Optional<String> say(String facet) {
-            return only(facet, kind.before + words);
         }
     }
 }

@@ -65,7 +65,8 @@ public final class Networks {
     private static final Networks SHIPPED =
             new Networks(DataFile.read("/ostium/networks.yaml", File.class).networks());
     private static final Pattern URL = Pattern.compile(
-            "(?i)(?:https?://)?((?:[\\p{L}0-9](?:[\\p{L}0-9-]*[\\p{L}0-9])?\\.)+[\\p{L}][\\p{L}0-9-]*[\\p{L}0-9])\\.?(?::[0-9]+)?(/[^?#\\s]*)?(\\?[^#\\s]*)?(#\\S*)?");
+            "(?i)(?:https?://)?((?:[\\p{L}0-9](?:[\\p{L}0-9-]*[\\p{L}0-9])?\\.)+[\\p{L}][\\p{L}0-9-]*[\\p{L}0-9])\\.?"
+                    + "(?::[0-9]+)?(/[^?#\\s]*)?(\\?[^#\\s]*)?(#\\S*)?");
     private static final Pattern NAMED = Pattern.compile(
             "(?:([\\p{L}][\\p{L} ]*?)\\s*(?:[:/(–-]\\s*|\\s))@?((?:[\\p{L}0-9._+-]{2,60}|[+]?[0-9][0-9 ()-]{6,20}))\\)?");
     private static final Pattern NAMED_AFTER =

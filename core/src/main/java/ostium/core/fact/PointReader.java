@@ -25,13 +25,14 @@ final class PointReader {
         Pattern.compile("[@/]([-+]?[0-9]{1,2}\\.[0-9]+),([-+]?[0-9]{1,3}\\.[0-9]+)"),
         Pattern.compile("[?&#](?:[a-z_]*=)?(?:map=)?[0-9.]{1,5}/([-+]?[0-9]{1,2}\\.[0-9]+)/([-+]?[0-9]{1,3}\\.[0-9]+)"),
         Pattern.compile("m?lat(?:itude)?=([-+]?[0-9.]+)&m?l(?:on|ng)(?:gitude)?=([-+]?[0-9.]+)"),
-        Pattern.compile(
-                "[?&](?:q|ll|query|center|destination|daddr|loc|cp|sll)=(?:loc:)?([-+]?[0-9]{1,2}\\.[0-9]+)(?:,|%2C|~)(?:%20|\\+)?([-+]?[0-9]{1,3}\\.[0-9]+)"),
+        Pattern.compile("[?&](?:q|ll|query|center|destination|daddr|loc|cp|sll)=(?:loc:)?([-+]?[0-9]{1,2}\\.[0-9]+)(?:,"
+                + "|%2C|~)(?:%20|\\+)?([-+]?[0-9]{1,3}\\.[0-9]+)"),
     };
     private static final Pattern DECIMAL = Pattern.compile("(?<a>[NSEW])?\\s*" + NUMBER
             + "\\s*°?\\s*(?<b>[NSEW])?\\s*[,;/ ]\\s*(?<c>[NSEW])?\\s*" + NUMBER + "\\s*°?\\s*(?<d>[NSEW])?");
     private static final String ANGLE =
-            "([0-9]{1,3})\\s*[°º:\\s]\\s*([0-9]{1,2}(?:[.,][0-9]+)?)\\s*(?:['′’:\\s]\\s*(?:([0-9]{1,2}(?:[.,][0-9]+)?)\\s*(?:\"|″|”|''|’’)?)?)?";
+            "([0-9]{1,3})\\s*[°º:\\s]\\s*([0-9]{1,2}(?:[.,][0-9]+)?)\\s*(?:['′’:\\s]\\s*(?:([0-9]{1,2}(?:[.,]"
+                    + "[0-9]+)?)\\s*(?:\"|″|”|''|’’)?)?)?";
     private static final Pattern SEXAGESIMAL = Pattern.compile("(?<a>[NSEW])?\\s*" + ANGLE
             + "\\s*(?<b>[NSEW])?\\s*[,;]?\\s*(?<c>[NSEW])?\\s*" + ANGLE + "\\s*(?<d>[NSEW])?");
 

@@ -16,6 +16,7 @@ import ostium.core.fact.EmailAddress;
 import ostium.core.fact.Fact;
 import ostium.core.fact.FactValue;
 import ostium.core.fact.Facts;
+import ostium.core.fact.Legal;
 import ostium.core.fact.Link;
 import ostium.core.fact.Money;
 import ostium.core.fact.Picture;
@@ -119,8 +120,8 @@ public final class LocalBusiness {
                 .flatMap(words -> words.value().say(""))
                 .ifPresent(words -> node.put("description", words));
         facts.one(FactValue.Special.class).ifPresent(special -> special(special, node));
-        facts.one(FactValue.Legal.class)
-                .filter(legal -> legal.kind() == FactValue.Legal.Kind.NAME)
+        facts.one(Legal.class)
+                .filter(legal -> legal.kind() == Legal.Kind.NAME)
                 .ifPresent(legal -> node.put("legalName", legal.words()));
         brief.membership().ifPresent(member -> node.put("memberOf", member(member.value())));
         facts.one(FactValue.Founded.class)

@@ -13,7 +13,8 @@ import ostium.core.hours.ClockTime.Half;
 /** Cuts a line of hours into tokens, each with its place in the words. */
 final class HoursLexer {
     private static final Pattern TIME = Pattern.compile(
-            "(?<hour>[0-9]{1,2})(?:(?:[:.]|\\s?h\\s?)(?<minute>[0-9]{2})(?!\\s?h))?(?![0-9])\\s*(?<half>[ap]\\.?\\s?m\\b\\.?)?(?:\\s*(?:o['’]clock|uhr|heures?|hrs?|h)\\b)?");
+            "(?<hour>[0-9]{1,2})(?:(?:[:.]|\\s?h\\s?)(?<minute>[0-9]{2})(?!\\s?h))?(?![0-9])\\s*(?<half>[ap]\\.?\\s?m\\b\\.?"
+                    + ")?(?:\\s*(?:o['’]clock|uhr|heures?|hrs?|h)\\b)?");
     private static final Pattern MILITARY =
             Pattern.compile("(?<hour>[0-2][0-9])(?<minute>[0-5][0-9])(?![0-9])\\s*(?:h|hrs|hours)?\\b");
     private static final Pattern NUMBER = Pattern.compile("[0-9][0-9:.]*[0-9]|[0-9]");

@@ -1,7 +1,6 @@
 package ostium.core.hours;
 
 import java.time.DateTimeException;
-import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.time.MonthDay;
 import java.time.YearMonth;
@@ -12,7 +11,6 @@ import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import ostium.core.base.Reading;
-import ostium.core.country.Country;
 
 /**
  * Reads a line that says when the hours differ: dates, then hours, then perhaps a reason. "Closed" may stand first.
@@ -23,14 +21,6 @@ import ostium.core.country.Country;
 final class SpecialHoursReader {
     private static final Pattern REASON = Pattern.compile(
             "\\s*(?:\\((?<inside>[^()]*)\\)|(?:[,:;–—]|\\s-\\s|\\bfor\\b|\\bwegen\\b|\\bbecause of\\b)\\s*(?<after>.+))$");
-    private static final Pattern ISO = Pattern.compile("([0-9]{4})-([0-9]{2})-([0-9]{2})");
-    private static final Pattern DIGITS =
-            Pattern.compile("([0-9]{1,2})[./]([0-9]{1,2})(?:[./]([0-9]{4}|[0-9]{2})?)?(?![0-9])");
-    private static final Pattern WORD = Pattern.compile("[\\p{L}][\\p{L}'’]*\\.?");
-    private static final Pattern DAY = Pattern.compile("([0-9]{1,2})(?:st|nd|rd|th|er|º|\\.)?(?![0-9:])");
-    private static final Pattern YEAR = Pattern.compile(",?\\s*((?:19|20)[0-9]{2})(?![0-9:])");
-    private static final Pattern SPACE = Pattern.compile(
-            "[\\s,]*(?:(?:the|of|on|am|den|dem|le|du|el|de|del|from|vom|von|between)(?![\\p{L}])[\\s,]*)*");
     private static final Pattern AND = Pattern.compile(
             "\\s*(?:[-–—]|to\\b|until\\b|till\\b|through\\b|bis\\b(?: zum)?|au\\b|à\\b|al\\b|hasta\\b|and\\b)\\s*");
 
@@ -39,16 +29,13 @@ final class SpecialHoursReader {
     private final String country;
     private HoursLanguage language = HoursLanguage.ENGLISH;
     private String lower;
-    private int at;
+    private DateReader dates;
 
     SpecialHoursReader(String words, BusinessDay today, String country) {
         this.words = words;
         this.today = today;
         this.country = country;
     }
-
-    /** A date as written: parts that were not said are null. */
-    private record Written(DayOfWeek weekday, Integer day, Integer month, Integer year) {}
 
     Reading<SpecialHours> read() {
         if (words.isBlank()) {
@@ -62,7 +49,7 @@ final class SpecialHoursReader {
         for (HoursLanguage each : HoursLanguage.ENGLISH.andOthers()) {
             language = each;
             lower = words.toLowerCase(Locale.ROOT);
-            at = 0;
+            dates = new DateReader(lower, language, country);
             Reading<SpecialHours> reading = line();
             if (!(reading instanceof Reading.Refused)) {
                 return reading;
@@ -73,43 +60,43 @@ final class SpecialHoursReader {
     }
 
     private Reading<SpecialHours> line() {
-        skip();
+        dates.skip();
         boolean closedFirst = false;
         for (HoursLanguage.Phrase phrase : language.phrases()) {
-            Matcher matcher = phrase.pattern().matcher(lower).region(at, lower.length());
+            Matcher matcher = phrase.pattern().matcher(lower).region(dates.at, lower.length());
             if (phrase.hours() == DayHours.CLOSED && matcher.lookingAt()) {
                 closedFirst = true;
-                at = matcher.end();
-                skip();
+                dates.at = matcher.end();
+                dates.skip();
             }
         }
         Optional<When> holiday = holiday();
-        int startOfDate = at;
+        int startOfDate = dates.at;
         if (holiday.isPresent()) {
             return hours(holiday.get(), closedFirst);
         }
-        Optional<Written> first = date();
+        Optional<DateReader.Written> first = dates.date();
         if (first.isEmpty()) {
             return Reading.refused("Which day? Start with a date, like 24 Dec 9-12.", words);
         }
-        Optional<Written> last = Optional.empty();
-        int afterFirst = at;
-        Matcher and = AND.matcher(lower).region(at, lower.length());
+        Optional<DateReader.Written> last = Optional.empty();
+        int afterFirst = dates.at;
+        Matcher and = AND.matcher(lower).region(dates.at, lower.length());
         if (and.lookingAt()) {
-            at = and.end();
-            last = date();
+            dates.at = and.end();
+            last = dates.date();
             if (last.isEmpty()) {
-                at = afterFirst;
+                dates.at = afterFirst;
             }
         }
         boolean yearly = false;
-        skip();
-        Matcher everyYear = language.yearly.matcher(lower).region(at, lower.length());
+        dates.skip();
+        Matcher everyYear = language.yearly.matcher(lower).region(dates.at, lower.length());
         if (everyYear.lookingAt()) {
             yearly = true;
-            at = everyYear.end();
+            dates.at = everyYear.end();
         }
-        int endOfDate = at;
+        int endOfDate = dates.at;
         try {
             return whole(first.get(), last.orElse(first.get()), yearly, startOfDate, endOfDate, closedFirst);
         } catch (DateTimeException e) {
@@ -118,11 +105,11 @@ final class SpecialHoursReader {
     }
 
     private Reading<SpecialHours> whole(
-            Written first, Written last, boolean yearly, int from, int to, boolean closedFirst) {
+            DateReader.Written first, DateReader.Written last, boolean yearly, int from, int to, boolean closedFirst) {
         if (first.month() == null && last.month() == null) {
             return Reading.refused("Which month?", from, to);
         }
-        Written start = new Written(
+        DateReader.Written start = new DateReader.Written(
                 first.weekday(), first.day(), first.month() == null ? last.month() : first.month(), first.year());
         boolean saysYearly =
                 yearly || language.yearly.matcher(lower).results().findAny().isPresent();
@@ -159,13 +146,13 @@ final class SpecialHoursReader {
         return hours(new When.Once(begin, end), closedFirst);
     }
 
-    private int yearOfStart(Written start, Written last, int year) {
+    private int yearOfStart(DateReader.Written start, DateReader.Written last, int year) {
         boolean endsInNextYear =
                 start.year() == null && last.year() != null && start.month() > last.month() && last != start;
         return endsInNextYear ? year - 1 : year;
     }
 
-    private LocalDate end(Written last, int began, LocalDate begin) {
+    private LocalDate end(DateReader.Written last, int began, LocalDate begin) {
         int year = last.year() != null ? last.year() : began;
         int day = last.day() == null ? YearMonth.of(year, last.month()).lengthOfMonth() : last.day();
         LocalDate end = LocalDate.of(year, last.month(), day);
@@ -173,14 +160,14 @@ final class SpecialHoursReader {
     }
 
     /** The year, from this one on, in which the date is that day of the week; this or the next one where none is. */
-    private int yearWithWeekday(Written start, int day) {
+    private int yearWithWeekday(DateReader.Written start, int day) {
         LocalDate date = LocalDate.of(today.date().getYear(), start.month(), day);
         return date.isBefore(today.date())
                 ? today.date().getYear() + 1
                 : today.date().getYear();
     }
 
-    private Reading<SpecialHours> ask(Written start, int day, int from, int to) {
+    private Reading<SpecialHours> ask(DateReader.Written start, int day, int from, int to) {
         LocalDate next = LocalDate.of(today.date().getYear(), start.month(), day);
         int year = next.isBefore(today.date()) ? next.getYear() + 1 : next.getYear();
         String before = words.substring(0, to).stripTrailing();
@@ -194,16 +181,16 @@ final class SpecialHoursReader {
     }
 
     private Optional<When> holiday() {
-        Matcher all = language.publicHolidays.matcher(lower).region(at, lower.length());
+        Matcher all = language.publicHolidays.matcher(lower).region(dates.at, lower.length());
         if (all.lookingAt()) {
-            at = all.end();
+            dates.at = all.end();
             return Optional.of(new When.PublicHolidays(country));
         }
-        String rest = lower.substring(at).replace('’', '\'');
+        String rest = lower.substring(dates.at).replace('’', '\'');
         for (Holiday holiday : Holiday.of(country)) {
             String name = holiday.name().toLowerCase(Locale.ROOT);
             if (rest.startsWith(name) && !rest.substring(name.length()).matches("[\\p{L}].*")) {
-                at += name.length();
+                dates.at += name.length();
                 return Optional.of(new When.OnHoliday(country, holiday.id()));
             }
         }
@@ -212,14 +199,14 @@ final class SpecialHoursReader {
 
     /** Hours and a reason, in what is left of the line. */
     private Reading<SpecialHours> hours(When when, boolean closedFirst) {
-        while (at < lower.length() && " \t:,;=–—".indexOf(lower.charAt(at)) >= 0) {
-            at++;
+        while (dates.at < lower.length() && " \t:,;=–—".indexOf(lower.charAt(dates.at)) >= 0) {
+            dates.at++;
         }
-        Matcher everyYear = language.yearly.matcher(lower).region(at, lower.length());
+        Matcher everyYear = language.yearly.matcher(lower).region(dates.at, lower.length());
         if (everyYear.lookingAt()) {
-            at = everyYear.end();
+            dates.at = everyYear.end();
         }
-        String rest = words.substring(at);
+        String rest = words.substring(dates.at);
         if (rest.isBlank() && closedFirst) {
             return Reading.understood(SpecialHours.of(when, DayHours.CLOSED, ""));
         }
@@ -265,12 +252,13 @@ final class SpecialHoursReader {
                         new SpecialHours(when, understood.meaning(), cut == rest.length() ? "" : said(reason)));
             }
             if (reading instanceof Reading.Unclear<WeeklyHours> unclear) {
-                String before = words.substring(0, at);
+                String before = words.substring(0, dates.at);
                 String after = rest.substring(cut);
                 return new Reading.Unclear<>(
                         unclear.question(),
                         new Reading.Span(
-                                at + unclear.at().from(), at + unclear.at().to()),
+                                dates.at + unclear.at().from(),
+                                dates.at + unclear.at().to()),
                         unclear.choices().stream()
                                 .map(choice -> before + choice + after)
                                 .toList());
@@ -280,8 +268,8 @@ final class SpecialHoursReader {
         Reading.Refused<WeeklyHours> refused = (Reading.Refused<WeeklyHours>) all;
         return Reading.refused(
                 refused.reason(),
-                at + refused.at().from(),
-                Math.min(words.length(), at + refused.at().to()));
+                dates.at + refused.at().from(),
+                Math.min(words.length(), dates.at + refused.at().to()));
     }
 
     /** Hours of a season with its days, or hours alone, which hold on every day. */
@@ -302,92 +290,5 @@ final class SpecialHoursReader {
             }
         }
         return reading;
-    }
-
-    // ---- dates ---------------------------------------------------------------------------------------------------
-
-    private void skip() {
-        Matcher space = SPACE.matcher(lower).region(at, lower.length()).useTransparentBounds(true);
-        if (space.lookingAt()) {
-            at = space.end();
-        }
-    }
-
-    private Optional<Written> date() {
-        int start = at;
-        skip();
-        Matcher iso = ISO.matcher(lower).region(at, lower.length());
-        if (iso.lookingAt()) {
-            at = iso.end();
-            return Optional.of(new Written(null, number(iso, 3), number(iso, 2), number(iso, 1)));
-        }
-        DayOfWeek weekday = weekday();
-        Matcher digits = DIGITS.matcher(lower).region(at, lower.length());
-        if (digits.lookingAt() && !lower.substring(digits.end()).matches("\\s*[-–]\\s*[0-9]{1,2}(?![./0-9]).*")) {
-            at = digits.end();
-            boolean monthFirst =
-                    Country.of(country).monthFirst() && digits.group().contains("/");
-            Integer year = digits.group(3) == null ? null : number(digits, 3) + (number(digits, 3) < 100 ? 2000 : 0);
-            return Optional.of(
-                    new Written(weekday, number(digits, monthFirst ? 2 : 1), number(digits, monthFirst ? 1 : 2), year));
-        }
-        Integer day = day();
-        Integer month = month();
-        if (month != null && day == null) {
-            day = day();
-        }
-        if (month == null && day == null) {
-            at = start;
-            return Optional.empty();
-        }
-        Matcher year = YEAR.matcher(lower).region(at, lower.length());
-        Integer said = null;
-        if (month != null && year.lookingAt()) {
-            said = number(year, 1);
-            at = year.end();
-        }
-        return Optional.of(new Written(weekday, day, month, said));
-    }
-
-    private static Integer number(Matcher found, int group) {
-        return Integer.valueOf(found.group(group));
-    }
-
-    private DayOfWeek weekday() {
-        Matcher word = WORD.matcher(lower).region(at, lower.length());
-        if (word.lookingAt()) {
-            Optional<DayOfWeek> day = language.day(word.group().replace(".", ""));
-            if (day.isPresent() && lower.substring(word.end()).matches("[\\s,]*[0-9].*")) {
-                at = word.end();
-                skip();
-                return day.get();
-            }
-        }
-        return null;
-    }
-
-    private Integer day() {
-        skip();
-        Matcher day = DAY.matcher(lower).region(at, lower.length());
-        boolean isTime = day.lookingAt()
-                && lower.substring(day.end())
-                        .matches("\\s*(?:[ap]\\.?m\\b.*|[-–](?:\\s*[0-9]{1,2}(?::[0-9]{2}|[ap]m))?.*)")
-                && !lower.substring(day.end()).matches("\\s*[-–]\\s*[0-9]{0,2}\\.?\\s*[\\p{L}].*");
-        if (!day.lookingAt() || isTime || Integer.parseInt(day.group(1)) > 31) {
-            return null;
-        }
-        at = day.end();
-        skip();
-        return number(day, 1);
-    }
-
-    private Integer month() {
-        Matcher word = WORD.matcher(lower).region(at, lower.length());
-        if (!word.lookingAt()) {
-            return null;
-        }
-        Optional<Integer> month = language.month(word.group().replace(".", ""));
-        month.ifPresent(found -> at = word.end());
-        return month.orElse(null);
     }
 }

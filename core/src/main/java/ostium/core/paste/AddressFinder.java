@@ -11,10 +11,13 @@ import ostium.core.fact.Place;
 
 /** Finds an address by its postal code: the line it stands in, and the lines of the street above it. */
 final class AddressFinder {
-    private static final Pattern STREET = Pattern.compile(
-            "(?iu).*(?:[0-9]+[a-z]?\\b|\\b(?:street|road|lane|avenue|unit|house|court|yard|loft|mill|farm|cottage|quay|row|square|place|drive|way|close|straße|strasse|str\\.|weg|platz|rue|calle|via|rua|straat|suite|floor)\\b).*");
-    private static final Pattern LABEL = Pattern.compile(
-            "(?iu)^(?:address|our address|find us at|find us|workshop|visit us at|visit us|adresse|anschrift|dirección|indirizzo|where|based at|a)\\s*[:–-]?\\s+");
+    private static final Pattern STREET =
+            Pattern.compile("(?iu).*(?:[0-9]+[a-z]?\\b|\\b(?:street|road|lane|avenue|unit|house|court"
+                    + "|yard|loft|mill|farm|cottage|quay|row|square|place|drive|way|close|straße"
+                    + "|strasse|str\\.|weg|platz|rue|calle|via|rua|straat|suite|floor)\\b).*");
+    private static final Pattern LABEL =
+            Pattern.compile("(?iu)^(?:address|our address|find us at|find us|workshop|visit us at|visit us"
+                    + "|adresse|anschrift|dirección|indirizzo|where|based at|a)\\s*[:–-]?\\s+");
 
     private final TextFinder.Words words;
     private final Country country;

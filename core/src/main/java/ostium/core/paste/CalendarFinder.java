@@ -23,8 +23,9 @@ import ostium.core.hours.BusinessDay;
 final class CalendarFinder implements Finder {
     private static final Pattern OPEN = Pattern.compile(
             "(?iu)\\b(?:open|opening hours|office hours|hours|geöffnet|öffnungszeiten|ouvert|abierto)\\b");
-    private static final Pattern CLOSED = Pattern.compile(
-            "(?iu)\\b(?:closed|closure|holidays?|vacation|away|day off|leave|geschlossen|urlaub|fermé|congés|cerrado|vacaciones|bank holiday)\\b");
+    private static final Pattern CLOSED =
+            Pattern.compile("(?iu)\\b(?:closed|closure|holidays?|vacation|away|day off|leave|geschlossen"
+                    + "|urlaub|fermé|congés|cerrado|vacaciones|bank holiday)\\b");
 
     private final String text;
     private final BusinessDay today;

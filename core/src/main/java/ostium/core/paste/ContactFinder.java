@@ -26,11 +26,17 @@ final class ContactFinder {
     private static final Pattern MAIL = Pattern.compile(
             "(?i)(?:mailto:)?[\\p{L}0-9.!#$%&'*+/=?^_`{|}~-]{1,64}@(?:[\\p{L}0-9-]{1,63}\\.){1,6}[\\p{L}][\\p{L}0-9-]{1,62}");
     private static final Pattern GEO = Pattern.compile(
-            "(?i)geo:[-+]?[0-9.]+,[-+]?[0-9.]+[^\\s,]*|(?<![=@/0-9.])[-+]?[0-9]{1,2}\\.[0-9]{4,}°?[ ]?[NS]?,[ ]*[-+]?[0-9]{1,3}\\.[0-9]{4,}°?(?:[ ]?[EW])?(?![\\p{L}0-9])");
+            "(?i)geo:[-+]?[0-9.]+,[-+]?[0-9.]+[^\\s,]*|(?<![=@/0-9.])[-+]?[0-9]{1,2}\\.[0-9]{4,}°?[ ]?[NS]?,["
+                    + " ]*[-+]?[0-9]{1,3}\\.[0-9]{4,}°?(?:[ ]?[EW])?(?![\\p{L}0-9])");
     private static final Pattern URL = Pattern.compile(
-            "(?i)\\b(?:https?://|www\\.)[^\\s<>\"“”|]+|(?<![@\\p{L}0-9./-])(?:[\\p{L}0-9](?:[\\p{L}0-9-]{0,61}[\\p{L}0-9])?\\.){1,4}(?:com|co\\.uk|org|net|uk|ie|de|fr|es|it|nl|pt|ca|au|nz|us|biz|info|shop|me|example|app|social)(?:/[^\\s<>\"“”|]*)?(?![\\p{L}0-9@-])");
-    private static final Pattern HANDLE = Pattern.compile(
-            "(?<label>facebook|instagram|insta|youtube|tiktok|linkedin|twitter|threads|pinterest|bluesky|whatsapp|telegram|mastodon|snapchat|fb|ig)\\s*(?:[:–-]\\s*|\\s)@?(?<handle>[\\p{L}0-9._-]{2,60})(?![\\p{L}0-9@])|(?<![\\p{L}0-9@.])@(?<bare>[\\p{L}0-9._]{2,40}[\\p{L}0-9_])(?:\\s+on\\s+(?:the\\s+)?(?<where>[\\p{L}]+(?: site)?))?");
+            "(?i)\\b(?:https?://|www\\.)[^\\s<>\"“”|]+|(?<![@\\p{L}0-9./-])(?:[\\p{L}0-9](?:[\\p{L}0-9-]{0,61}"
+                    + "[\\p{L}0-9])?\\.){1,4}(?:com|co\\.uk|org|net|uk|ie|de|fr|es|it|nl|pt|ca"
+                    + "|au|nz|us|biz|info|shop|me|example|app|social)(?:/[^\\s<>\"“”|]*)?(?![\\p{L}0-9@-])");
+    private static final Pattern HANDLE =
+            Pattern.compile("(?<label>facebook|instagram|insta|youtube|tiktok|linkedin|twitter|threads"
+                    + "|pinterest|bluesky|whatsapp|telegram|mastodon|snapchat|fb|ig)\\s*(?:[:–-]\\s*"
+                    + "|\\s)@?(?<handle>[\\p{L}0-9._-]{2,60})(?![\\p{L}0-9@])|(?<![\\p{L}0-9@.])@(?<bare>[\\p{L}0-9._]{2,40}"
+                    + "[\\p{L}0-9_])(?:\\s+on\\s+(?:the\\s+)?(?<where>[\\p{L}]+(?: site)?))?");
     private static final List<String> HANDLES = List.of(
             "@",
             "facebook",
@@ -50,7 +56,9 @@ final class ContactFinder {
             "ig");
     private static final Pattern FAX = Pattern.compile("(?i).*\\b(?:(?:tele)?fax|f)\\b\\W*$", Pattern.DOTALL);
     private static final Pattern NOT_A_NUMBER = Pattern.compile(
-            "(?iu).*\\b(?:vat|tax|company|reg(?:istration|istered)?|charity|licen[cs]e|member|no|nr|account|iban|sort code|invoice|siret|siren|hrb)\\b\\.?(?:\\s*(?:no|nr|number)\\b\\.?)?[^\\p{L}\\n]{0,4}$",
+            "(?iu).*\\b(?:vat|tax|company|reg(?:istration|istered)?|charity|licen[cs]e"
+                    + "|member|no|nr|account|iban|sort code|invoice|siret|siren|hrb)\\b\\.?(?:\\s*(?:no"
+                    + "|nr|number)\\b\\.?)?[^\\p{L}\\n]{0,4}$",
             Pattern.DOTALL);
 
     private final TextFinder.Words words;
@@ -198,8 +206,8 @@ final class ContactFinder {
         }
         boolean valid = PhoneNumberUtil.getInstance().isValidNumber(match.number());
         boolean labelled = before.toLowerCase(Locale.ROOT)
-                .matches(
-                        "(?s).*(?:\\b(?:t|tel|telephone|phone|ph|call|mob|mobile|m|cell|ring|text|sms|whatsapp|office|tél|telefon|móvil|tfno|handy|fax)\\b|☎|📞)[^\\p{L}0-9]*$");
+                .matches("(?s).*(?:\\b(?:t|tel|telephone|phone|ph|call|mob|mobile|m|cell|ring|text"
+                        + "|sms|whatsapp|office|tél|telefon|móvil|tfno|handy|fax)\\b|☎|📞)[^\\p{L}0-9]*$");
         boolean date = raw.matches("[0-9]{1,2}[./-][0-9]{1,2}[./-][0-9]{2,4}|[0-9]{4}[./-][0-9]{1,2}[./-][0-9]{1,2}");
         boolean times = raw.matches("[0-9]{1,2}[:.][0-9]{2}.*|[0-9]{4}\\s*-\\s*[0-9]{4}");
         if (date || times || NOT_A_NUMBER.matcher(before).matches() && !labelled) {

@@ -28,8 +28,10 @@ final class HoursFinder {
     private static final Pattern CUT = Pattern.compile("\\s*(?:[|•;(]|\\s{2,}|\\.\\s|,\\s|\\s[-–]\\s|$)");
     private static final Pattern HAS_TIME = Pattern.compile("[0-9]|(?i)24/7|appointment|vereinbarung|rendez|cita");
     private static final Pattern LEADING = Pattern.compile("(?iu)^(?:please note:?|note:?|we are|we're|hinweis:?)\\s*");
-    private static final Pattern HAS_DATE = Pattern.compile(
-            "\\b(?:jan|feb|mar|apr|may|jun|jul|aug|sep|oct|nov|dec|januar|märz|mai|juni|juli|okt|dez|christmas|easter|boxing|bank holidays?|public holidays?|feiertag)|[0-9]{4}-[0-9]{2}-[0-9]{2}|[0-9]{1,2}[./][0-9]{1,2}[./][0-9]{2,4}");
+    private static final Pattern HAS_DATE =
+            Pattern.compile("\\b(?:jan|feb|mar|apr|may|jun|jul|aug|sep|oct|nov|dec|januar|märz|mai|juni"
+                    + "|juli|okt|dez|christmas|easter|boxing|bank holidays?|public holidays?|feiertag)"
+                    + "|[0-9]{4}-[0-9]{2}-[0-9]{2}|[0-9]{1,2}[./][0-9]{1,2}[./][0-9]{2,4}");
     /** A line with none of these has no date in words: asked first, since it costs less. */
     private static final List<String> DATE_WORDS = List.of(
             "jan",

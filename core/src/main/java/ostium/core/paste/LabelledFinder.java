@@ -18,7 +18,8 @@ final class LabelledFinder {
     private static final List<Rule> RULES = List.of(
             Rule.of(
                     "founded",
-                    "\\b(?:since|established(?: in)?|est\\.?|founded(?: in)?|trading since|seit|gegründet|depuis|desde|dal|sinds)\\s*[:]?\\s*(?<value>(?:1[5-9]|20)[0-9]{2})\\b",
+                    "\\b(?:since|established(?: in)?|est\\.?|founded(?: in)?|trading since|seit"
+                            + "|gegründet|depuis|desde|dal|sinds)\\s*[:]?\\s*(?<value>(?:1[5-9]|20)[0-9]{2})\\b",
                     Sureness.SURE,
                     "since",
                     "est",
@@ -32,14 +33,17 @@ final class LabelledFinder {
                     "sinds"),
             Rule.of(
                     "membership/number",
-                    "\\b(?:member(?:ship)?|registration|reg\\.?|licen[cs]e)\\s*(?:no|nr|number|#)?\\.?\\s*[:#]?\\s*(?<value>[a-z]{0,4}[0-9]{2,10})\\b(?<!(?:19|20)[0-9]{2})",
+                    "\\b(?:member(?:ship)?|registration|reg\\.?|licen[cs]e)\\s*(?:no|nr|number"
+                            + "|#)?\\.?\\s*[:#]?\\s*(?<value>[a-z]{0,4}[0-9]{2,10})\\b(?<!(?:19|20)[0-9]{2})",
                     Sureness.LIKELY,
                     "member",
                     "reg",
                     "licen"),
             Rule.of(
                     "legal/number",
-                    "\\b(?:company(?: registration)?|registered in [\\p{L} &]{3,30}?|co\\.? reg\\.?|handelsregister|siren|siret|krs|kvk)\\s*(?:no|nr|number|n°)?\\.?\\s*[:#]?\\s*(?<value>(?:hrb\\s*|sc|ni)?[0-9][0-9 ]{5,16}[0-9])",
+                    "\\b(?:company(?: registration)?|registered in [\\p{L} &]{3,30}?|co\\.? reg\\.?"
+                            + "|handelsregister|siren|siret|krs|kvk)\\s*(?:no|nr|number|n°)?\\.?\\s*[:#]?\\s*(?<value>(?:hrb\\s*"
+                            + "|sc|ni)?[0-9][0-9 ]{5,16}[0-9])",
                     Sureness.SURE,
                     "company",
                     "registered",
@@ -52,7 +56,9 @@ final class LabelledFinder {
                     "kvk"),
             Rule.of(
                     "legal/tax",
-                    "\\b(?:vat|tax|ust-?id(?:nr)?|tva|nif|cif|partita iva|p\\.? ?iva|btw|abn|gst)\\b\\.?\\s*(?:reg(?:istration)?\\.?\\s*)?(?:no|nr|number|n°|-nr)?\\.?\\s*[:#]?\\s*(?<value>[a-z]{0,3}\\s?[0-9][a-z0-9 .]{5,18}[0-9a-z])",
+                    "\\b(?:vat|tax|ust-?id(?:nr)?|tva|nif|cif|partita iva|p\\.? ?iva|btw|abn"
+                            + "|gst)\\b\\.?\\s*(?:reg(?:istration)?\\.?\\s*)?(?:no|nr|number|n°|-nr)?\\.?\\s*[:#]?\\s*(?<value>"
+                            + "[a-z]{0,3}\\s?[0-9][a-z0-9 .]{5,18}[0-9a-z])",
                     Sureness.SURE,
                     "vat",
                     "tax",
@@ -66,16 +72,21 @@ final class LabelledFinder {
                     "gst"),
             Rule.of(
                     "promise",
-                    "\\b(?:we|i) (?:aim to )?(?:answer|reply|respond|get back to you)(?:\\s+(?:to\\s+)?(?:all\\s+)?(?:your\\s+)?(?:messages|enquiries|e-?mails))? (?<value>(?:by|within|the) [^.\\n]{4,60})",
+                    "\\b(?:we|i) (?:aim to )?(?:answer|reply|respond|get back to you)(?:\\s+(?:to\\s+)?(?:all\\s+)?(?:your\\s+)?"
+                            + "(?:messages|enquiries|e-?mails))? (?<value>(?:by|within|the) [^.\\n]{4,60})",
                     Sureness.LIKELY,
                     "we ",
                     "i "));
-    private static final Pattern AREA = Pattern.compile(
-            "\\b(?:covering|we cover|serving|areas? covered|areas? served|we come to|we travel to|coverage|einzugsgebiet|zone d['’]intervention)\\s*:?\\s*(?<value>[^.\\n]{3,300})");
-    private static final Pattern MEMBER = Pattern.compile(
-            "(?u)\\b(?:[Mm]embers? of|[Rr]egistered with|[Cc]ertified by|[Aa]ccredited by|[Mm]itglied (?:der|des|im))\\s+(?:the\\s+)?(?<value>[\\p{Lu}][\\p{L}&'’ -]{2,80}?)(?=\\s*(?:[,.(;\\n]|no\\b|nr\\b|number|membership|$))");
+    private static final Pattern AREA =
+            Pattern.compile("\\b(?:covering|we cover|serving|areas? covered|areas? served|we come to"
+                    + "|we travel to|coverage|einzugsgebiet|zone d['’]intervention)\\s*:?\\s*(?<value>[^.\\n]{3,300})");
+    private static final Pattern MEMBER =
+            Pattern.compile("(?u)\\b(?:[Mm]embers? of|[Rr]egistered with|[Cc]ertified by|[Aa]ccredited by"
+                    + "|[Mm]itglied (?:der|des|im))\\s+(?:the\\s+)?(?<value>[\\p{Lu}][\\p{L}&'’ -]{2,80}?)(?=\\s*(?:[,."
+                    + "(;\\n]|no\\b|nr\\b|number|membership|$))");
     private static final Pattern PRAISE = Pattern.compile(
-            "(?u)[“\"«](?<value>[^”\"»\\n]{12,600})[”\"»]\\s*[,–—-]*\\s*(?<who>[\\p{Lu}][\\p{L}.'’-]*(?:\\s+[\\p{Lu}&][\\p{L}.'’-]*){0,3})?(?:,\\s*(?<where>[\\p{Lu}][\\p{L}'’ -]{2,40}))?");
+            "(?u)[“\"«](?<value>[^”\"»\\n]{12,600})[”\"»]\\s*[,–—-]*\\s*(?<who>[\\p{Lu}][\\p{L}.'’-]*(?:\\s+[\\p{Lu}&]"
+                    + "[\\p{L}.'’-]*){0,3})?(?:,\\s*(?<where>[\\p{Lu}][\\p{L}'’ -]{2,40}))?");
 
     private final TextFinder.Words words;
 

@@ -17,14 +17,18 @@ import ostium.core.trade.TradeCatalogue;
 /** Finds rows of a price list: a name, perhaps how long it takes, and a price at the end of the line. */
 final class PriceListFinder {
     private static final String MONEY =
-            "(?:(?:from|ab|dès|desde|starting at)\\s+)?(?:[£$€]\\s?[0-9][0-9.,]*|[0-9][0-9.,]*\\s?(?:[£$€]|eur|gbp|usd)(?![\\p{L}]))(?:\\s*(?:-|–|to)\\s*[£$€]?\\s?[0-9][0-9.,]*\\s?[£$€]?)?\\+?(?:\\s*(?:/|per|an?|each|pro|par|por)\\s*[\\p{L}]{1,20})?";
-    private static final Pattern ROW = Pattern.compile(
-            "(?iu)^(?<name>[\\p{L}0-9].*?)[\\s.·…:–—|_-]+(?<price>" + MONEY
-                    + "|(?:from|ab|desde)\\s+[0-9]{1,5}(?:[.,][0-9]{2})?|on request|price on request|poa|free(?: of charge)?|auf anfrage|sur devis)(?<after>\\s*[\\s,(–-]\\s*.{0,40})?$");
+            "(?:(?:from|ab|dès|desde|starting at)\\s+)?(?:[£$€]\\s?[0-9][0-9.,]*|[0-9][0-9.,]*\\s?(?:[£$€]"
+                    + "|eur|gbp|usd)(?![\\p{L}]))(?:\\s*(?:-|–|to)\\s*[£$€]?\\s?[0-9][0-9.,]*\\s?[£$€]?)?\\+?(?:\\s*(?:/"
+                    + "|per|an?|each|pro|par|por)\\s*[\\p{L}]{1,20})?";
+    private static final Pattern ROW = Pattern.compile("(?iu)^(?<name>[\\p{L}0-9].*?)[\\s.·…:–—|_-]+(?<price>" + MONEY
+            + "|(?:from|ab|desde)\\s+[0-9]{1,5}(?:[.,][0-9]{2})?|on request|price on request"
+            + "|poa|free(?: of charge)?|auf anfrage|sur devis)(?<after>\\s*[\\s,(–-]\\s*.{0,40})?$");
     private static final List<String> MONEY_WORDS = List.of(
             "£", "$", "€", "eur", "gbp", "usd", "from ", "ab ", "desde ", "request", "poa", "free", "anfrage", "devis");
     private static final Pattern TIME = Pattern.compile(
-            "(?iu)[(,–-]?\\s*(?:approx\\.?\\s*|about\\s*|ca\\.?\\s*)?(?<time>[0-9]{1,3}(?:[.,][0-9])?\\s*(?:min(?:ute)?n?s?|mins|h(?:ou)?rs?|h|std\\.?|stunden?)(?:\\s*[0-9]{1,2}\\s*(?:min(?:ute)?s?)?)?)\\.?\\s*\\)?(?![\\p{L}])");
+            "(?iu)[(,–-]?\\s*(?:approx\\.?\\s*|about\\s*|ca\\.?\\s*)?(?<time>[0-9]{1,3}(?:[.,][0-9])?\\s*(?:min"
+                    + "(?:ute)?n?s?|mins|h(?:ou)?rs?|h|std\\.?|stunden?)(?:\\s*[0-9]{1,2}\\s*(?:min(?:ute)?s?)?)?)\\.?\\s*\\)?"
+                    + "(?![\\p{L}])");
     private static final Pattern BULLET = Pattern.compile("^[\\s•*·▪◦‣>–-]+");
 
     private final TextFinder.Words words;

@@ -8,6 +8,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import ostium.core.base.Messages;
 import ostium.core.base.Reading;
 import ostium.core.fact.EmailAddress;
 import ostium.core.fact.Link;
@@ -29,29 +30,7 @@ import ostium.core.trade.TradeCatalogue;
 
 /** Holds what was found against a sheet: what is new, what is the same, and what would replace what. */
 final class Proposals {
-    private static final Map<String, String> NAMES = Map.ofEntries(
-            Map.entry("trade", "Trade"),
-            Map.entry("name", "Name"),
-            Map.entry("telephone", "Telephone"),
-            Map.entry("texts", "Number for texts"),
-            Map.entry("email", "E-mail"),
-            Map.entry("hours", "Hours"),
-            Map.entry("exceptions", "Other hours"),
-            Map.entry("place", "Address"),
-            Map.entry("point", "Point on the map"),
-            Map.entry("area", "Comes to"),
-            Map.entry("person", "Who people meet"),
-            Map.entry("founded", "Since"),
-            Map.entry("promise", "Answers"),
-            Map.entry("words", "In your own words"),
-            Map.entry("words/does", "What you do"),
-            Map.entry("membership/body", "Member of"),
-            Map.entry("membership/number", "Member number"),
-            Map.entry("membership/until", "Member until"),
-            Map.entry("legal/name", "Registered name"),
-            Map.entry("legal/number", "Company number"),
-            Map.entry("legal/tax", "Tax number"),
-            Map.entry("zone", "Time zone"));
+    private static final Messages NAMES = Messages.of("sheet");
 
     private final TypedSheet sheet;
     private final BusinessDay today;
@@ -140,7 +119,7 @@ final class Proposals {
         }
         add(
                 found,
-                NAMES.getOrDefault(line.id(), line.id()),
+                NAMES.has(line.id()) ? NAMES.say(line.id()) : line.id(),
                 says(line, words),
                 standing,
                 standing == Proposal.Standing.REPLACES ? present : "",
@@ -277,7 +256,7 @@ final class Proposals {
                                 .equals(hours));
         add(
                 found,
-                NAMES.get("exceptions"),
+                NAMES.say("exceptions"),
                 hours.map(SpecialHours::say).orElse(found.words()),
                 known ? Proposal.Standing.SAME : Proposal.Standing.NEW,
                 "",

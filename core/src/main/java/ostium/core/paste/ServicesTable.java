@@ -21,8 +21,8 @@ import ostium.core.sheet.TypedSheet.TypedService;
 final class ServicesTable implements Finder {
     private static final Map<String, Pattern> HEADINGS = Map.of(
             "name",
-                    Pattern.compile(
-                            "(?iu)name|service|services|treatment|item|description of service|leistung|bezeichnung|prestation|servicio|artikel|was"),
+                    Pattern.compile("(?iu)name|service|services|treatment|item|description of service|leistung"
+                            + "|bezeichnung|prestation|servicio|artikel|was"),
             "price",
                     Pattern.compile(
                             "(?iu)price|cost|charge|fee|amount|preis|kosten|prix|tarif|precio|price .*|preis .*|rate"),

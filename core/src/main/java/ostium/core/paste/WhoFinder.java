@@ -14,12 +14,19 @@ import ostium.core.sheet.TypedSheet;
  * trade or a company in it), the trade, and somebody's name.
  */
 final class WhoFinder {
-    private static final Pattern COMPANY = Pattern.compile(
-            "(?iu).*\\b(?:ltd|limited|llc|inc|llp|plc|gmbh|ug|kg|e\\.?k\\.?|sarl|sas|s\\.?l\\.?|bv|lda|& (?:sons?|daughters?|co|partners?)|services?|care|repairs?|alterations|works?|workshop|studio|salon|pianos?|cleaning|sweeps?|plumbing|heating|electrical|gardens?|landscapes?|roofing|joinery|tailors?|garage|clinic|therapy|school|academy)\\b\\.?.*");
+    private static final Pattern COMPANY =
+            Pattern.compile("(?iu).*\\b(?:ltd|limited|llc|inc|llp|plc|gmbh|ug|kg|e\\.?k\\.?|sarl|sas"
+                    + "|s\\.?l\\.?|bv|lda|& (?:sons?|daughters?|co|partners?)|services?|care|repairs?"
+                    + "|alterations|works?|workshop|studio|salon|pianos?|cleaning|sweeps?|plumbing"
+                    + "|heating|electrical|gardens?|landscapes?|roofing|joinery|tailors?|garage"
+                    + "|clinic|therapy|school|academy)\\b\\.?.*");
     private static final Pattern PERSON = Pattern.compile(
-            "(?u)(?:(?:Mrs?|Ms|Dr|Herr|Frau|Mme|M)\\.?\\s+)?\\p{Lu}\\p{Ll}[\\p{L}'’-]*(?:\\s+\\p{Lu}\\.)?(?:\\s+(?:de|van|von|la|le))?\\s+\\p{Lu}\\p{L}[\\p{L}'’-]*");
-    private static final Pattern FAREWELL = Pattern.compile(
-            "(?iu)^(?:(?:kind|best|warm) (?:regards|wishes)|regards|cheers|thanks|thank you|yours (?:sincerely|faithfully)|all the best|sincerely|mit freundlichen grüßen|viele grüße|cordialement|saludos|--+|sent from my .*)[,.!]*$");
+            "(?u)(?:(?:Mrs?|Ms|Dr|Herr|Frau|Mme|M)\\.?\\s+)?\\p{Lu}\\p{Ll}[\\p{L}'’-]*(?:\\s+\\p{Lu}\\.)?(?:\\s+"
+                    + "(?:de|van|von|la|le))?\\s+\\p{Lu}\\p{L}[\\p{L}'’-]*");
+    private static final Pattern FAREWELL =
+            Pattern.compile("(?iu)^(?:(?:kind|best|warm) (?:regards|wishes)|regards|cheers|thanks|thank you"
+                    + "|yours (?:sincerely|faithfully)|all the best|sincerely|mit freundlichen grüßen"
+                    + "|viele grüße|cordialement|saludos|--+|sent from my .*)[,.!]*$");
     private static final Pattern LABEL =
             Pattern.compile("(?iu)^(?:name|business|company|firma|trading as|t/a)\\s*:\\s*");
 

@@ -11,7 +11,6 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 import java.util.function.Function;
-import ostium.core.base.Listing;
 import ostium.core.base.Reading;
 import ostium.core.brief.Brief;
 import ostium.core.brief.Extent;
@@ -23,6 +22,7 @@ import ostium.core.fact.EmailAddress;
 import ostium.core.fact.Fact;
 import ostium.core.fact.FactValue;
 import ostium.core.fact.Facts;
+import ostium.core.fact.Legal;
 import ostium.core.fact.Link;
 import ostium.core.fact.Minutes;
 import ostium.core.fact.Networks;
@@ -73,15 +73,15 @@ public final class SheetReader {
         plain(Line.SHORT_NAME, FactValue.ShortName::new);
         plain(Line.PERSON, FactValue.Person::new);
         place();
-        field(Line.POINT, Point.read(sheet.line(Line.POINT)), SheetReader::sayPoint);
+        field(Line.POINT, Point.read(sheet.line(Line.POINT)), SaidBack::of);
         zone();
         today = BusinessDay.at(now, facts.zone());
-        field(Line.AREA, Area.read(sheet.line(Line.AREA)), SheetReader::sayArea);
+        field(Line.AREA, Area.read(sheet.line(Line.AREA)), SaidBack::of);
         boolean abroad = sheet.line(Line.CALLERS_ABROAD).equals("yes");
         field(
                 Line.TELEPHONE,
                 Telephone.read(sheet.telephone(), sheet.region()).map(number -> abroad ? number.fromAbroad() : number),
-                SheetReader::sayTelephone);
+                SaidBack::of);
         texts();
         field(Line.EMAIL, EmailAddress.read(sheet.line(Line.EMAIL)), EmailAddress::value);
         new HoursLines(sheet, today, this::put, answers).read();
@@ -120,7 +120,7 @@ public final class SheetReader {
             case "hidden" -> Place.Visibility.HIDDEN;
             default -> Place.Visibility.WHOLE;
         };
-        field(Line.PLACE, reading.map(place -> place.shown(shown)), SheetReader::sayPlace);
+        field(Line.PLACE, reading.map(place -> place.shown(shown)), SaidBack::of);
     }
 
     private void zone() {
@@ -149,24 +149,10 @@ public final class SheetReader {
     }
 
     private void legal() {
-        plain(Line.LEGAL_NAME, words -> new FactValue.Legal(FactValue.Legal.Kind.NAME, words));
-        plain(Line.LEGAL_NUMBER, words -> new FactValue.Legal(FactValue.Legal.Kind.NUMBER, words));
-        plain(Line.LEGAL_TAX, words -> new FactValue.Legal(FactValue.Legal.Kind.TAX, words));
-        plain(Line.LEGAL_LINES, words -> new FactValue.Legal(FactValue.Legal.Kind.LINE, words));
-    }
-
-    private static String sayPoint(Point point) {
-        return point.say("").orElse("")
-                + switch (point.accuracy()) {
-                    case HOUSE -> ", exact to the house";
-                    case STREET -> ", exact to the street";
-                    case TOWN -> ", exact to the town only";
-                };
-    }
-
-    private static String sayArea(Area area) {
-        int places = area.places().size();
-        return area.radius() > 0 || places < 2 ? area.say("").orElse("") : Listing.number(places) + " places";
+        plain(Line.LEGAL_NAME, words -> new Legal(Legal.Kind.NAME, words));
+        plain(Line.LEGAL_NUMBER, words -> new Legal(Legal.Kind.NUMBER, words));
+        plain(Line.LEGAL_TAX, words -> new Legal(Legal.Kind.TAX, words));
+        plain(Line.LEGAL_LINES, words -> new Legal(Legal.Kind.LINE, words));
     }
 
     private Goal goal(Trade trade) {
@@ -228,24 +214,6 @@ public final class SheetReader {
         }
         reading.value().ifPresent(value -> put(Fact.typed(line.id(), value)));
         answers.put(line.id(), FieldAnswer.of(reading, reading.value().map(say).orElse("")));
-    }
-
-    private static String sayPlace(Place place) {
-        List<String> parts = new ArrayList<>();
-        if (!place.street().isBlank()) {
-            parts.add(place.street());
-        }
-        if (!place.town().isBlank()) {
-            parts.add("town " + place.town());
-        }
-        if (!place.postcode().isBlank()) {
-            parts.add("postcode " + place.postcode());
-        }
-        return String.join(" · ", parts);
-    }
-
-    private static String sayTelephone(Telephone telephone) {
-        return "People from abroad dial " + telephone.international();
     }
 
     private void services() {

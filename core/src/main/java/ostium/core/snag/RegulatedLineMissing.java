@@ -3,6 +3,7 @@ package ostium.core.snag;
 import java.util.stream.Stream;
 import ostium.core.fact.FactValue;
 import ostium.core.fact.Facts;
+import ostium.core.fact.Legal;
 
 /** What the country of the business asks its trade to show, and is nowhere among the facts. */
 final class RegulatedLineMissing implements SnagRule {
@@ -27,8 +28,8 @@ final class RegulatedLineMissing implements SnagRule {
     private static boolean isShown(Facts facts) {
         boolean numbered = facts.all(FactValue.Membership.class).stream()
                 .anyMatch(fact -> !fact.value().number().isBlank());
-        boolean line = facts.all(FactValue.Legal.class).stream()
-                .anyMatch(fact -> fact.value().kind() == FactValue.Legal.Kind.LINE);
+        boolean line =
+                facts.all(Legal.class).stream().anyMatch(fact -> fact.value().kind() == Legal.Kind.LINE);
         return numbered || line;
     }
 }

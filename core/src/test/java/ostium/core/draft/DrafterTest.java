@@ -71,8 +71,8 @@ class DrafterTest {
         Section opening = draft(brief, 1).site().section(OpeningSection.KIND).orElseThrow();
         assertThat(PlainText.of(opening.text("lead").orElseThrow(), brief.facts()))
                 .contains("Quillhaven")
-                .containsPattern(
-                        "(?i)certificate after every sweep|Dust sheets go down|Travel is included|member 117|since 2009|next working morning");
+                .containsPattern("(?i)certificate after every sweep|Dust sheets go down|Travel is included"
+                        + "|member 117|since 2009|next working morning");
         assertThat(opening.text("headline")).isPresent();
         assertThat(opening.text("second")).isPresent();
     }

@@ -64,7 +64,8 @@ class GrammarTest {
                 "name|telephone|person|person\\.first|founded|promise|hours\\.(days|closed)|area|area\\.(first|rest|beyond|count)|"
                         + "town|street|membership|membership\\.number|trade\\.(Said|doing|Doing)|"
                         + "service[123]|service[123]\\.(lower|done|done\\.lower|act|price|time)|services\\.acts|practice[0-9]\\.says|"
-                        + "if\\.(visits|receives|urgent|area|prices|noPrices|times|from|onRequest|fromAndRequest|call|book|write|visit|form|apart|firm)";
+                        + "if\\.(visits|receives|urgent|area|prices|noPrices|times|from|onRequest|fromAndRequest"
+                        + "|call|book|write|visit|form|apart|firm)";
         for (Variant variant : GRAMMAR.place(place).variants()) {
             assertThat(variant.tokens()).as(variant.id()).allMatch(token -> token.matches(known));
         }

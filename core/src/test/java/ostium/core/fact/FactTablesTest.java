@@ -19,7 +19,7 @@ class FactTablesTest {
     }
 
     static Stream<Arguments> links() {
-        return CaseTable.arguments(FactTables.LINKS, 3);
+        return CaseTable.arguments(LinkTable.LINKS, 3);
     }
 
     static Stream<Arguments> points() {

@@ -53,7 +53,8 @@ class LocalBusinessTest {
             {"name": "A",\\n"telephone": {"a": 1}}                 | line 2, telephone: this should be a text
             {"name": "A",\\n\\n"address": 5}                       | line 3, address: this should be an address or a PostalAddress
             {"name": "A", "makesOffer": [{"price": 5}]}            | makesOffer: this should be a list of Offer with itemOffered.name
-            {"name": "A", "openingHoursSpecification": [{"opens": "09:00"}]} | openingHoursSpecification: this should be a list with dayOfWeek
+            {"name": "A", "openingHoursSpecification": [{"opens": "09:00"}]} | openingHoursSpecification: this should \
+            be a list with dayOfWeek
             """)
     void namesTheLineAndTheFieldOfAMistake(String json, String message) {
         assertThatThrownBy(() -> read(json.replace("\\n", "\n")))
@@ -64,12 +65,14 @@ class LocalBusinessTest {
     @Test
     void takesAGraphAnArrayAndOtherFormsOfTheSame() throws LocalBusinessReader.Unreadable {
         TypedSheet graph = read(
-                "{\"@graph\": [{\"@type\": \"WebSite\", \"name\": \"no\"}, {\"@type\": \"Plumber\", \"name\": \"Yes\", \"address\": \"1 Quay, Tolver\"}]}");
+                "{\"@graph\": [{\"@type\": \"WebSite\", \"name\": \"no\"}, {\"@type\": \"Plumber\", \"name\": \"Yes\","
+                        + " \"address\": \"1 Quay, Tolver\"}]}");
         assertThat(graph.name()).isEqualTo("Yes");
         assertThat(graph.trade()).isEqualTo("plumber");
         assertThat(graph.line(Line.PLACE)).isEqualTo("1 Quay, Tolver");
-        TypedSheet list = read(
-                "[{\"@type\": \"LocalBusiness\", \"name\": \"B\", \"areaServed\": [{\"@type\": \"City\", \"name\": \"Tolver\"}, \"Upper Marl\"]}]");
+        TypedSheet list =
+                read("[{\"@type\": \"LocalBusiness\", \"name\": \"B\", \"areaServed\": [{\"@type\": \"City\", \"name\":"
+                        + " \"Tolver\"}, \"Upper Marl\"]}]");
         assertThat(list.line(Line.AREA)).isEqualTo("Tolver, Upper Marl");
     }
 

@@ -196,7 +196,8 @@ final class HoursTables {
             Mo-Fr 09:00-17:00; 2026 Dec 03 off "guild meeting" | Mo-Fr 09:00-17:00; Sa,Su off; 2026 Dec 03 off "guild meeting"
             Mo-Fr 09:00-17:00; 2026 Dec 24-2027 Jan 02 off | Mo-Fr 09:00-17:00; Sa,Su off; 2026 Dec 24-2027 Jan 02 off
             Mo-Fr 09:00-17:00; Dec 24-26 off | Mo-Fr 09:00-17:00; Sa,Su off; Dec 24-Dec 26 off
-            Mo-Fr 09:00-17:00; Jun-Aug Mo-Fr 07:00-15:00 | Mo-Fr 09:00-17:00; Sa,Su off; Jun 01-Aug 31 Mo-Fr 07:00-15:00; Jun 01-Aug 31 Sa,Su off
+            Mo-Fr 09:00-17:00; Jun-Aug Mo-Fr 07:00-15:00 | Mo-Fr 09:00-17:00; Sa,Su off; Jun 01-Aug 31 Mo-Fr \
+            07:00-15:00; Jun 01-Aug 31 Sa,Su off
             Sa "by appointment" | Mo-Fr off; Sa "by appointment"; Su off
             Mo-Su 00:00-24:00 | 24/7
             Mo-Fr sunrise-sunset | ! rule we cannot keep

@@ -1,6 +1,7 @@
 package ostium.core.paste;
 
 import java.util.List;
+import java.util.stream.Stream;
 
 /** Sources as owners have them, each with what should be proposed from it. */
 final class PastedSources {
@@ -19,7 +20,7 @@ final class PastedSources {
         }
     }
 
-    static final List<Pasted> ALL = List.of(
+    private static final List<Pasted> TEXTS = List.of(
             new Pasted("01-signature.txt", "GB", """
                     Kind regards,
 
@@ -38,7 +39,8 @@ final class PastedSources {
                     Telephone: 0117 496 0142 [SURE]
                     Second telephone, takes texts: 07700 900142 [LIKELY]
                     Hours: Mon–Fri 8–5:30 · Sat 9–1 · Sun closed [SURE]
-                    Link: @ashlatchsweeps [ASK] [Facebook @ashlatchsweeps, Instagram @ashlatchsweeps, YouTube @ashlatchsweeps, TikTok @ashlatchsweeps]
+                    Link: @ashlatchsweeps [ASK] [Facebook @ashlatchsweeps, Instagram @ashlatchsweeps, YouTube \
+                    @ashlatchsweeps, TikTok @ashlatchsweeps]
                     E-mail: ada@ashlatch.example [SURE]
                     ? Guild card being renewed
                     """),
@@ -87,7 +89,8 @@ final class PastedSources {
                     Said of you: “Our old upright sings again.” Hester Dunnock [LIKELY]
                     """),
             new Pasted("04-text-message.txt", "US", """
-                    hi its marguerite from bellkite, shop is 18 Wharf Street, Port Merrow, ME 04199, phone 207-555-0142, we're open mon-fri 9-6 and sat 10-4. hems from $18
+                    hi its marguerite from bellkite, shop is 18 Wharf Street, Port Merrow, ME 04199, phone \
+                    207-555-0142, we're open mon-fri 9-6 and sat 10-4. hems from $18
                     """, """
                     your text
                     Address: 18 Wharf Street, Port Merrow, ME 04199 [SURE]
@@ -100,7 +103,8 @@ final class PastedSources {
                     <nav><a href="/">Home</a> <a href="/prices">Prices</a></nav>
                     <h1>Ashlatch Chimney Care</h1><p>Chimney sweep covering Quillhaven, Upper Marl, Sandgate Reach and Tolver.</p>
                     <table><tr><td>Chimney sweep</td><td>£65</td></tr><tr><td>Stove service</td><td>£120</td></tr></table>
-                    <p>Call <a href="tel:+441174960142">Ada</a> or <a href="mailto:ada@ashlatch.example?subject=Hello">write to us</a>.</p>
+                    <p>Call <a href="tel:+441174960142">Ada</a> or <a \
+                    href="mailto:ada@ashlatch.example?subject=Hello">write to us</a>.</p>
                     <p>Member of the Island Guild of Sweeps, membership no. 117.</p>
                     <p><a href="https://www.instagram.com/ashlatchsweeps/">See our work</a></p>
                     <footer>Ashlatch Ltd. Company No. 01234567. VAT GB 123 4567 89</footer><script>alert(1)</script></body></html>
@@ -121,7 +125,15 @@ final class PastedSources {
                     ? Ashlatch Ltd.
                     """),
             new Pasted("06-page-with-data.html", "US", """
-                    <html><head><title>Bellkite</title><script type="application/ld+json">{"@context":"https://schema.org","@type":"LocalBusiness","name":"Bellkite Alterations","telephone":"+1-207-555-0142","address":{"@type":"PostalAddress","streetAddress":"18 Wharf Street","addressLocality":"Port Merrow","addressRegion":"ME","postalCode":"04199","addressCountry":"US"},"openingHoursSpecification":[{"@type":"OpeningHoursSpecification","dayOfWeek":["Monday","Tuesday","Wednesday","Thursday","Friday"],"opens":"10:00","closes":"18:00"}],"sameAs":["https://www.facebook.com/bellkite"]}</script></head><body><h1>Bellkite Alterations</h1><p>Hems from $18</p></body></html>
+                    <html><head><title>Bellkite</title><script \
+                    type="application/ld+json">{"@context":"https://schema.org","@type":"LocalBusiness",\
+                    "name":"Bellkite Alterations","telephone":"+1-207-555-0142","address":{"@type":"PostalAddress",\
+                    "streetAddress":"18 Wharf Street","addressLocality":"Port \
+                    Merrow","addressRegion":"ME","postalCode":"04199","addressCountry":"US"},\
+                    "openingHoursSpecification":[{"@type":"OpeningHoursSpecification","dayOfWeek":["Monday","Tuesday",\
+                    "Wednesday","Thursday","Friday"],"opens":"10:00","closes":"18:00"}],"sameAs":["https://\
+                    www.facebook.com/bellkite"]}</script></head><body><h1>Bellkite Alterations</h1><p>Hems from \
+                    $18</p></body></html>
                     """, """
                     a web page
                     Hours: Mon–Fri 10–6 · Sat, Sun closed [SURE]
@@ -135,8 +147,11 @@ final class PastedSources {
                     """),
             new Pasted("07-microdata.html", "GB", """
                     <div itemscope itemtype="https://schema.org/Plumber"><h1 itemprop="name">Tolver Taps</h1>
-                    <p itemprop="address" itemscope itemtype="https://schema.org/PostalAddress"><span itemprop="streetAddress">2 Sail Street</span>, <span itemprop="addressLocality">Tolver</span> <span itemprop="postalCode">QH4 1AA</span></p>
-                    <p>Ring <span itemprop="telephone">0117 496 0555</span></p><time itemprop="openingHours" content="Mo-Fr 08:00-18:00">Weekdays 8 to 6</time></div>
+                    <p itemprop="address" itemscope itemtype="https://schema.org/PostalAddress"><span \
+                    itemprop="streetAddress">2 Sail Street</span>, <span itemprop="addressLocality">Tolver</span> \
+                    <span itemprop="postalCode">QH4 1AA</span></p>
+                    <p>Ring <span itemprop="telephone">0117 496 0555</span></p><time itemprop="openingHours" \
+                    content="Mo-Fr 08:00-18:00">Weekdays 8 to 6</time></div>
                     """, """
                     a web page
                     Hours: Mon–Fri 8–6 · Sat, Sun closed [SURE]
@@ -144,152 +159,6 @@ final class PastedSources {
                     Address: 2 Sail Street, Tolver QH4 1AA [SURE]
                     Telephone: 0117 496 0555 [SURE]
                     Trade: plumber [SURE]
-                    """),
-            new Pasted("08-card-3.vcf", "GB", """
-                    BEGIN:VCARD
-                    VERSION:3.0
-                    N:Wren;Tom;;;
-                    FN:Tom Wren
-                    ORG:Wren & Tindle Pianos
-                    TITLE:Piano tuner
-                    TEL;TYPE=WORK,VOICE:0117 496 0388
-                    TEL;TYPE=CELL:07700 900388
-                    TEL;TYPE=FAX:0117 496 0389
-                    EMAIL:tom@wrentindle.example
-                    ADR;TYPE=WORK:;;3 Net Loft;Quillhaven;;QH1 2NL;United Kingdom
-                    URL:https://wrentindle.example
-                    GEO:49.7012;-7.4031
-                    END:VCARD
-                    """, """
-                    a contact file
-                    Name: Wren & Tindle Pianos [SURE]
-                    Who people meet: Tom Wren [SURE]
-                    Trade: Piano tuner [SURE]
-                    Telephone: 0117 496 0388 [SURE]
-                    Second telephone, takes texts: 07700 900388 [SURE]
-                    E-mail: tom@wrentindle.example [SURE]
-                    Address: 3 Net Loft, Quillhaven QH1 2NL [SURE]
-                    Link: wrentindle.example [SURE]
-                    Point on the map: geo:49.7012,-7.4031 [SURE]
-                    """),
-            new Pasted("09-card-21.vcf", "US", """
-                    BEGIN:VCARD
-                    VERSION:2.1
-                    N:Bell;Marguerite
-                    FN:Marguerite Bell
-                    ORG:Bellkite Alterations
-                    TEL;WORK;VOICE:(207) 555-0142
-                    EMAIL;PREF;INTERNET:marguerite@bellkite.example
-                    NOTE;ENCODING=QUOTED-PRINTABLE:Hems in the same week=2C when dropped off by Wednesday
-                    END:VCARD
-                    """, """
-                    a contact file
-                    Name: Bellkite Alterations [SURE]
-                    Who people meet: Marguerite Bell [SURE]
-                    Telephone: (207) 555-0142 [SURE]
-                    E-mail: marguerite@bellkite.example [SURE]
-                    In your own words: Hems in the same week, when dropped off by Wednesday [SURE]
-                    """),
-            new Pasted("10-card-cut.vcf", "GB", """
-                    BEGIN:VCARD
-                    VERSION:4.0
-                    FN:Ashlatch Chimney Care
-                    TEL;VALUE=uri:tel:+44-117-496-0142
-                    EMAIL:ada@ashlatch.exam
-                    """.stripTrailing(), """
-                    a contact file
-                    Name: Ashlatch Chimney Care [SURE]
-                    Telephone: 0117 496 0142 [SURE]
-                    E-mail: ada@ashlatch.exam [SURE]
-                    ! The file ends in the middle of a card. What is there has been read.
-                    """),
-            new Pasted("11-business.jsonld", "GB", """
-                    {
-                      "@context": "https://schema.org",
-                      "@type": "HairSalon",
-                      "name": "Sandgate Cuts",
-                      "telephone": "0117 496 0601",
-                      "openingHours": ["Tu-Sa 09:00-17:30"],
-                      "geo": { "@type": "GeoCoordinates", "latitude": 49.7034, "longitude": -7.3921 },
-                      "review": [{ "@type": "Review", "reviewBody": "Best fringe on the island.", "author": { "@type": "Person", "name": "Oona Quayle" } }],
-                      "paymentAccepted": "Cash"
-                    }
-                    """, """
-                    data of a web page
-                    Hours: Tue–Sat 9–5:30 · Sun, Mon closed [SURE]
-                    Name: Sandgate Cuts [SURE]
-                    Point on the map: 49.7034, -7.3921 [SURE]
-                    Telephone: 0117 496 0601 [SURE]
-                    Trade: hairdresser [SURE, no place]
-                    Said of you: Oona Quayle, Best fringe on the island. [SURE]
-                    ! Left alone, because Ostium has no place for it: paymentAccepted.
-                    """),
-            new Pasted("12-services.csv", "GB", """
-                    Service,Price,Duration,Description
-                    Chimney sweep,£65,45,"With brush and vacuum, certificate included"
-                    Stove service,£120,90 min,
-                    Camera survey,from £95,60,
-                    """, """
-                    a table
-                    Service: Chimney sweep, 45 min, £65 [SURE]
-                    Service: Stove service, 90 min, £120 [SURE]
-                    Service: Camera survey, 60 min, from £95 [SURE]
-                    """),
-            new Pasted("13-services-semicolons.csv", "DE", """
-                    Leistung;Preis;Dauer
-                    Stimmung;85,00 €;90 min
-                    Stimmung mit Anhebung;130,00 €;150 min
-                    Regulierung;ab 240 €;
-                    """, """
-                    a table
-                    Service: Stimmung, 90 min, €85 [SURE]
-                    Service: Stimmung mit Anhebung, 2 h 30, €130 [SURE]
-                    Service: Regulierung, from €240 [SURE]
-                    """),
-            new Pasted("14-services-no-heading.csv", "US", """
-                    Hems,from $18,30 min
-                    Jackets,from $45,
-                    Zips,from $22,
-                    Wedding dress fitting,$60,60 min
-                    """, """
-                    a table
-                    Service: Hems, 30 min, from $18 [SURE]
-                    Service: Jackets, from $45 [SURE]
-                    Service: Zips, from $22 [SURE]
-                    Service: Wedding dress fitting, 60 min, $60 [SURE]
-                    """),
-            new Pasted("15-calendar.ics", "GB", """
-                    BEGIN:VCALENDAR
-                    VERSION:2.0
-                    PRODID:-//Quill//Diary//EN
-                    BEGIN:VEVENT
-                    UID:1@quill.example
-                    DTSTAMP:20261101T000000Z
-                    DTSTART;TZID=Europe/London:20260105T090000
-                    DTEND;TZID=Europe/London:20260105T173000
-                    RRULE:FREQ=WEEKLY;BYDAY=MO,TU,WE,TH,FR
-                    SUMMARY:Open
-                    END:VEVENT
-                    BEGIN:VEVENT
-                    UID:2@quill.example
-                    DTSTAMP:20261101T000000Z
-                    DTSTART;VALUE=DATE:20261224
-                    DTEND;VALUE=DATE:20270103
-                    SUMMARY:Closed for the holidays
-                    END:VEVENT
-                    BEGIN:VEVENT
-                    UID:3@quill.example
-                    DTSTAMP:20261101T000000Z
-                    DTSTART:20261203T100000Z
-                    DTEND:20261203T110000Z
-                    SUMMARY:Dentist
-                    END:VEVENT
-                    END:VCALENDAR
-                    """, """
-                    a calendar file
-                    Hours: Mon–Fri 9–5:30 · Sat, Sun closed [LIKELY]
-                    Other hours: 24 Dec 2026–2 Jan 2027 closed (the holidays) [LIKELY]
-                    ! One event says neither “open” nor “closed” and was left alone.
                     """),
             new Pasted("16-map-tags.txt", "GB", """
                     name=Ashlatch Chimney Care
@@ -447,4 +316,7 @@ final class PastedSources {
                     E-mail: marguerite@bellkite.example [SURE]
                     Hours: Tue–Fri 10–6 · Sat 10–4 · Sun, Mon closed [SURE]
                     """));
+
+    static final List<Pasted> ALL =
+            Stream.concat(TEXTS.stream(), PastedFiles.ALL.stream()).toList();
 }

@@ -34,7 +34,8 @@ class RewriterTest {
             quoteCharacter = '"',
             value = {
                 "SHORTER | We are really very happy to sweep your chimney. | We sweep your chimney.",
-                "SHORTER | Of course, we are able to come on Mondays, and we sweep in order to keep the fire safe. | We can come on Mondays, and we sweep to keep the fire safe.",
+                "SHORTER | Of course, we are able to come on Mondays, and we sweep in order to keep the fire safe."
+                        + " | We can come on Mondays, and we sweep to keep the fire safe.",
                 "SHORTER | We sweep chimneys. We look forward to hearing from you. | We sweep chimneys.",
                 "SHORTER | Welcome to our website. The van is green. | The van is green.",
                 "SHORTER | Due to the fact that soot burns, a chimney has to be swept. | Because soot burns, a chimney has to be swept.",
@@ -48,9 +49,11 @@ class RewriterTest {
                 "READER | Every customer gets the same price. | You get the same price.",
                 "WARM | We will tell you if it is blocked. | We'll tell you if it's blocked.",
                 "WARM | For a date, contact us. | For a date, get in touch.",
-                "FORMAL | We’ll ring before we come, and you’re told the price. | We will ring before we come, and you are told the price.",
+                "FORMAL | We’ll ring before we come, and you’re told the price. | We will ring before we come, and"
+                        + " you are told the price.",
                 "FORMAL | Don't light the fire; we can't sweep it. | Do not light the fire; we cannot sweep it.",
-                "BRISK | We cover the floor with sheets before anything else is done, and we take the soot away with us. | We cover the floor with sheets before anything else is done. We take the soot away with us.",
+                "BRISK | We cover the floor with sheets before anything else is done, and we take the soot away with"
+                        + " us. | We cover the floor with sheets before anything else is done. We take the soot away with us.",
                 "LIGHT | We will help you with the party. | We’ll give you a hand with the party."
             })
     void saysItOtherwise(Way way, String words, String better) {

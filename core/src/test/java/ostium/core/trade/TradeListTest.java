@@ -31,8 +31,8 @@ class TradeListTest {
                 .append(" families, ")
                 .append(trades.stream().filter(TradeCatalogueTest::isInDepth).count())
                 .append(" of them in depth.\n\n")
-                .append(
-                        "| trade | family | depth | names | services | questions | own practices | form | proof | countries | inherited |\n")
+                .append("| trade | family | depth | names | services | questions | own practices "
+                        + "| form | proof | countries | inherited |\n")
                 .append("|---|---|---|---|---|---|---|---|---|---|---|\n");
         trades.forEach(trade -> list.append(row(trade)));
         return list.toString();

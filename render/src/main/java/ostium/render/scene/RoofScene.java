@@ -47,19 +47,25 @@ public final class RoofScene {
         add(
                 "<svg xmlns=\"http://www.w3.org/2000/svg\" viewBox=\"0 0 800 760\" preserveAspectRatio=\"xMidYMax slice\"><defs>");
         add(
-                "<linearGradient id=\"s\" x1=\"0\" y1=\"0\" x2=\"0\" y2=\"1\"><stop offset=\"0\" stop-color=\"%s\"/><stop offset=\".5\" stop-color=\"%s\"/><stop offset=\".72\" stop-color=\"%s\"/></linearGradient>",
+                "<linearGradient id=\"s\" x1=\"0\" y1=\"0\" x2=\"0\" y2=\"1\"><stop offset=\"0\" stop-color=\"%s\"/><stop"
+                        + " offset=\".5\" stop-color=\"%s\"/><stop offset=\".72\" stop-color=\"%s\"/></linearGradient>",
                 grey(24), grey(8), light.mix(45, paint.panel()));
         add(
-                "<linearGradient id=\"b\" x1=\"0\" x2=\"1\"><stop offset=\"0\" stop-color=\"%s\"/><stop offset=\".35\" stop-color=\"%s\"/><stop offset=\"1\" stop-color=\"%s\"/></linearGradient>",
+                "<linearGradient id=\"b\" x1=\"0\" x2=\"1\"><stop offset=\"0\" stop-color=\"%s\"/><stop offset=\".35\""
+                        + " stop-color=\"%s\"/><stop offset=\"1\" stop-color=\"%s\"/></linearGradient>",
                 brick(78, light), paint.brick(), brick(72, paint.ink()));
         add(
-                "<linearGradient id=\"p\" x1=\"0\" x2=\"1\"><stop offset=\"0\" stop-color=\"%s\"/><stop offset=\".4\" stop-color=\"%s\"/><stop offset=\"1\" stop-color=\"%s\"/></linearGradient>",
+                "<linearGradient id=\"p\" x1=\"0\" x2=\"1\"><stop offset=\"0\" stop-color=\"%s\"/><stop offset=\".4\""
+                        + " stop-color=\"%s\"/><stop offset=\"1\" stop-color=\"%s\"/></linearGradient>",
                 light.mix(60, paint.brick()), brick(80, light), brick(60, paint.ink()));
         add(
-                "<pattern id=\"l\" width=\"44\" height=\"36\" patternUnits=\"userSpaceOnUse\" patternTransform=\"skewX(-26)\"><path d=\"M0 .75H44M0 18.75H44M11 0V18M33 18V36\" fill=\"none\" stroke-width=\"1.5\" stroke=\"%s\"/></pattern>",
+                "<pattern id=\"l\" width=\"44\" height=\"36\" patternUnits=\"userSpaceOnUse\" patternTransform=\"skewX"
+                        + "(-26)\"><path d=\"M0 .75H44M0 18.75H44M11 0V18M33 18V36\" fill=\"none\" stroke-width=\"1.5\" stroke=\"%s\"/></p"
+                        + "attern>",
                 grey(55));
         add(
-                "<pattern id=\"m\" width=\"14\" height=\"12\" patternUnits=\"userSpaceOnUse\"><path d=\"M0 .5H14M0 6.5H14M4 0V6M11 6V12\" stroke-width=\"1\" stroke=\"%s\" fill=\"none\"/></pattern></defs>",
+                "<pattern id=\"m\" width=\"14\" height=\"12\" patternUnits=\"userSpaceOnUse\"><path d=\"M0 .5H14M0"
+                        + " 6.5H14M4 0V6M11 6V12\" stroke-width=\"1\" stroke=\"%s\" fill=\"none\"/></pattern></defs>",
                 grey(45));
         add("<rect width=\"800\" height=\"760\" fill=\"url(#s)\"/>");
         for (int i = 0; i < 37; i++) {
@@ -69,7 +75,8 @@ public final class RoofScene {
         }
         add("<circle cx=\"250\" cy=\"452\" r=\"118\" fill=\"%s\"/>", light);
         add(
-                "<path d=\"M0 470 70 452 150 466 220 470H800V560H0Z\" fill=\"%s\"/><rect y=\"470\" width=\"800\" height=\"90\" fill=\"%s\"/>",
+                "<path d=\"M0 470 70 452 150 466 220 470H800V560H0Z\" fill=\"%s\"/><rect y=\"470\" width=\"800\" height=\"90\""
+                        + " fill=\"%s\"/>",
                 grey(34), grey(24));
         for (int i = 0; i < 7; i++) {
             add(
@@ -95,7 +102,8 @@ public final class RoofScene {
         add("<rect x=\"180\" y=\"556\" width=\"210\" height=\"90\" fill=\"%s\"/>", grey(30));
         for (int x : new int[] {204, 254, 330}) {
             add(
-                    "<rect x=\"%d\" y=\"570\" width=\"26\" height=\"34\" fill=\"%s\"/><path d=\"M%d 570v34M%d 587h26\" stroke=\"%s\" stroke-width=\"2.5\"/>",
+                    "<rect x=\"%d\" y=\"570\" width=\"26\" height=\"34\" fill=\"%s\"/><path d=\"M%d 570v34M%d 587h26\""
+                            + " stroke=\"%s\" stroke-width=\"2.5\"/>",
                     x, x == 254 ? light : grey(64), x + 13, x, grey(20));
         }
         smallStack(690, 470, 44, 80, 72);
@@ -121,7 +129,8 @@ public final class RoofScene {
                 x - 6, y + 4, middle, y - rise, x + width + 6, y + 4, grey(tone + 22));
         if (lit) {
             add(
-                    "<rect x=\"%d\" y=\"%d\" width=\"22\" height=\"28\" fill=\"%s\"/><path d=\"M%d %dv28M%d %dh22\" stroke=\"%s\" stroke-width=\"2.5\"/>",
+                    "<rect x=\"%d\" y=\"%d\" width=\"22\" height=\"28\" fill=\"%s\"/><path d=\"M%d %dv28M%d %dh22\" stroke=\"%s\""
+                            + " stroke-width=\"2.5\"/>",
                     middle - 11, y + 8, light, middle, y + 8, middle - 11, y + 22, grey(80));
         }
     }

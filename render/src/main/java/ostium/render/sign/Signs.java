@@ -123,11 +123,13 @@ public final class Signs {
                         + "\"/><circle cx=\"104\" cy=\"18\" r=\"16\" fill=\"" + paint.trim() + "\"/>";
             case CHAMBERS ->
                 "<g fill=\"none\" stroke=\"" + paint.paint()
-                        + "\"><rect x=\"1\" y=\"1\" width=\"118\" height=\"118\" stroke-width=\"1.5\"/><rect x=\"8\" y=\"8\" width=\"104\" height=\"104\" stroke-width=\"3\"/></g>";
+                        + "\"><rect x=\"1\" y=\"1\" width=\"118\" height=\"118\" stroke-width=\"1.5\"/><rect x=\"8\" y=\"8\""
+                        + " width=\"104\" height=\"104\" stroke-width=\"3\"/></g>";
             case GARDEN ->
                 "<path d=\"M24 2H98Q118 4 117 22L119 92Q118 117 92 118L20 117Q2 116 3 96L2 26Q4 4 24 2Z\" fill=\""
                         + paint.paint()
-                        + "\"/><path d=\"M27 10H95Q110 11 109 26L111 88Q110 109 90 110L24 109Q10 108 11 93L10 29Q11 11 27 10Z\" fill=\"none\" stroke=\""
+                        + "\"/><path d=\"M27 10H95Q110 11 109 26L111 88Q110 109 90 110L24 109Q10 108 11 93L10 29Q11 11 27 10Z\""
+                        + " fill=\"none\" stroke=\""
                         + paint.ruleOnPaint() + "\" stroke-width=\"1.2\"/>";
         };
     }

@@ -1,0 +1,13 @@
+import type { Edit } from '../document/edits';
+
+/** Where the words of an edit stand. */
+export function placeOf(edit: Edit): string {
+  if (edit.kind === 'setText') return `text/${edit.text}`;
+  if (edit.kind === 'setLine') return `line/${edit.path}`;
+  return '';
+}
+
+/** Whether an edit carries something that was typed. */
+export function holdsWords(edit: Edit): boolean {
+  return ['setText', 'putText', 'setLine', 'putService', 'putRow'].includes(edit.kind);
+}
