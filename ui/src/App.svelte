@@ -2,7 +2,6 @@
   import { onMount } from 'svelte';
   import { Router } from 'sv-router';
   import { loadAhead } from './router';
-  import { keepFocus } from './parts/focusKeeper';
   import Notices from './parts/Notices.svelte';
   import { SIGNED_OUT } from './api/client';
   import { anythingWaits, signedOut, tryAgain } from './keeping/outbox.svelte';
@@ -11,7 +10,6 @@
   void session.load();
   setTimeout(() => void loadAhead(), 1500);
 
-  onMount(keepFocus);
   onMount(() => {
     addEventListener(SIGNED_OUT, signedOut);
     return () => removeEventListener(SIGNED_OUT, signedOut);

@@ -65,6 +65,8 @@ export class Outbox {
 
   /** Names the window in keys: what one window sends never meets itself. */
   #window = windowName();
+  /** The edit that was turned away for want of a session last, though there was one a moment later. */
+  #sentAgain = '';
   #number = 0;
   #timers: Record<string, ReturnType<typeof setTimeout>> = {};
   #retry: ReturnType<typeof setTimeout> | undefined;
@@ -268,6 +270,12 @@ export class Outbox {
     if (status === 401 || status === 403) {
       await session.load();
       if (!session.isIn) return this.#stop('signedOut');
+      // Signed in meanwhile: it goes once more, with the session there is now.
+      if (this.#sentAgain !== item.key) {
+        this.#sentAgain = item.key;
+        return true;
+      }
+      if (status === 401) return this.#stop('away');
     }
     this.#trouble = '';
     const reason = problemOf(error, response).detail;

@@ -1,5 +1,6 @@
 import 'fake-indexeddb/auto';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
+import { session } from '../session.svelte';
 import { unkeptWords } from './browserStore';
 import { Outbox, type Carrier } from './outbox.svelte';
 
@@ -20,6 +21,12 @@ function screen(status: () => number, sent: string[] = []): Carrier {
     theirs: () => '',
     said: vi.fn()
   };
+}
+
+/** Somebody has signed in in another window. */
+function signedIn(): void {
+  session.set({ name: 'Ada', email: 'ada@ashlatch.example' });
+  vi.spyOn(session, 'load').mockResolvedValue();
 }
 
 describe('words that are not kept yet', () => {
@@ -44,6 +51,28 @@ describe('words that are not kept yet', () => {
     expect(sent).toEqual(['by the next working morning']);
     expect(after.keeping).toBe('kept');
     await vi.waitFor(async () => expect(await unkeptWords.of(SITE)).toEqual([]));
+  });
+
+  it('go once more when somebody signed in while they were turned away', async () => {
+    signedIn();
+    const answers = [401, 200];
+    const outbox = new Outbox(SITE);
+    const sent: string[] = [];
+    outbox.carry(screen(() => answers.shift() ?? 200, sent));
+    outbox.type('line/promise', words('tomorrow'));
+    await outbox.keep();
+    expect(sent).toEqual(['tomorrow', 'tomorrow']);
+    expect(outbox.keeping).toBe('kept');
+  });
+
+  it('are never called refused for want of a session', async () => {
+    signedIn();
+    const outbox = new Outbox(SITE);
+    outbox.carry(screen(() => 401));
+    outbox.type('line/promise', words('tomorrow'));
+    await outbox.keep();
+    expect(outbox.keeping).toBe('away');
+    expect(outbox.waits).toBe(true);
   });
 
   it('come back in the order they were typed, once', async () => {

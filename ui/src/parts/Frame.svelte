@@ -75,13 +75,17 @@
     {@render children()}
   </main>
   <footer>
-    <LightSwitch />
-    {#if session.isIn}
-      <span class="quiet">{session.current.email}</span>
-      <a class="word" href="/account">Your account</a>
-      <a class="word" href="/sites">All sites</a>
-      <button class="word" onclick={leave}>Sign out</button>
-    {/if}
+    <div class="foot">
+      <LightSwitch />
+      {#if session.isIn}
+        <span class="account">
+          <span class="quiet">{session.current.email}</span>
+          <a class="word" href="/account">Your account</a>
+          <a class="word" href="/sites">All sites</a>
+          <button class="word" onclick={leave}>Sign out</button>
+        </span>
+      {/if}
+    </div>
   </footer>
 </div>
 
@@ -186,18 +190,29 @@
     padding-block: 16px 24px;
   }
   footer {
+    border-top: 1px solid var(--rule);
+    background: var(--well);
+  }
+  .foot {
     display: flex;
     flex-wrap: wrap;
     align-items: center;
-    gap: 6px 22px;
+    justify-content: space-between;
+    gap: 0 22px;
     width: 100%;
     max-width: 1320px;
     margin: 0 auto;
-    padding: 0 32px 20px;
+    padding: 2px 32px;
+  }
+  .account {
+    display: flex;
+    flex-wrap: wrap;
+    align-items: center;
+    gap: 0 22px;
   }
   @media (min-width: 1200px) {
     main,
-    footer {
+    .foot {
       padding-inline: 44px;
     }
   }
@@ -240,8 +255,8 @@
     main {
       padding: 18px 16px 36px;
     }
-    footer {
-      padding: 0 16px 18px;
+    .foot {
+      padding: 2px 16px 10px;
     }
   }
   @media print {

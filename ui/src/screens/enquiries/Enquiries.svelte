@@ -1,73 +1,88 @@
 <script lang="ts">
   import { onDestroy, tick, untrack } from 'svelte';
-  import { api, problemOf, type Enquiry } from '../../api/client';
+  import type { Enquiry, Problem } from '../../api/client';
   import KeptLine from '../../keeping/KeptLine.svelte';
   import Frame from '../../parts/Frame.svelte';
+  import { notices } from '../../parts/notices';
+  import PublishAct from '../../parts/PublishAct.svelte';
+  import SiteGate from '../../parts/SiteGate.svelte';
   import { route } from '../../router';
   import { SiteState } from '../../site.svelte';
-  import SiteGate from '../../parts/SiteGate.svelte';
-  import PublishAct from '../../parts/PublishAct.svelte';
-  import { notices } from '../../parts/notices';
+  import { CLOSED, EnquiriesState, STATES, type State } from './enquiries.svelte';
   import EnquiryLeaf from './EnquiryLeaf.svelte';
+  import PersonLeaf from './PersonLeaf.svelte';
+  import WhoWaits from './WhoWaits.svelte';
+  import WriteDown from './WriteDown.svelte';
   import { peopleWait } from './waiting';
 
   const site = new SiteState();
+  const enquiries = new EnquiriesState();
   const id = $derived((route.params as { id?: string }).id ?? '');
-  let enquiries = $state<Enquiry[] | null>(null);
-  let now = $state(new Date());
-  let away = $state(false);
+  let chosen = $state('');
+  let shelf = $state<'' | 'over' | 'unwanted'>('');
+  let writing = $state(false);
 
   $effect(() => {
     const asked = id;
     return untrack(() => {
-      void load(asked);
+      void enquiries.load(asked);
       return site.open(asked);
     });
   });
 
-  async function load(asked: string): Promise<void> {
-    const { data, response } = await api.GET('/api/sites/{id}/enquiries', {
-      params: { path: { id: asked } }
-    });
-    if (data) enquiries = data;
-    away = response.status >= 500;
-    now = new Date();
-  }
-
-  const timer = setInterval(() => void load(id), 20_000);
+  const timer = setInterval(() => void enquiries.load(id), 20_000);
   onDestroy(() => clearInterval(timer));
 
-  const groups = $derived([
-    { state: 'NEW', words: 'Waiting for an answer', list: of('NEW').reverse() },
-    { state: 'DONE', words: 'Done', list: of('DONE') },
-    { state: 'UNWANTED', words: 'Set aside as unwanted', list: of('UNWANTED') }
-  ]);
+  const waiting = $derived(enquiries.of('NEW').length);
+  const over = $derived(enquiries.of('DONE', 'LOST'));
+  const unwanted = $derived(enquiries.of('UNWANTED'));
+  const shown = $derived(shelf === 'over' ? over : shelf === 'unwanted' ? unwanted : enquiries.open);
+  const opened = $derived(shown.find((each) => each.id === chosen) ?? (shelf ? undefined : shown[0]));
+  const promise = $derived(site.sheet.lines.promise.trim());
 
-  function of(state: Enquiry['state']): Enquiry[] {
-    return (enquiries ?? []).filter((enquiry) => enquiry.state === state);
+  async function mark(enquiry: Enquiry, state: State): Promise<void> {
+    const next = shown[shown.findIndex((each) => each.id === enquiry.id) + 1] ?? shown.at(-2);
+    const leaves = CLOSED.includes(state) !== CLOSED.includes(enquiry.state);
+    const problem = await enquiries.mark(enquiry, state);
+    if (told(problem, 'Not marked.', state === 'NEW' ? 'It waits again.' : `${STATES[state]}.`) && leaves) {
+      // The one that was marked has gone to another list; the next one is at hand.
+      if (next) await choose(next.id);
+    }
+    await site.reload();
   }
 
-  async function mark(enquiry: Enquiry, state: Enquiry['state']): Promise<void> {
-    const was = enquiry.state;
-    const waiting = of('NEW').reverse();
-    const next = waiting[waiting.findIndex((each) => each.id === enquiry.id) + 1];
-    enquiry.state = state;
-    const { error, response } = await api.PUT('/api/sites/{id}/enquiries/{enquiry}/state', {
-      params: { path: { id, enquiry: enquiry.id } },
-      body: { state }
-    });
-    if (!response.ok) {
-      enquiry.state = was;
-      notices.error({ title: 'Not marked.', description: problemOf(error, response).detail });
-    } else {
-      notices.info({
-        title: state === 'NEW' ? 'It waits again.' : state === 'DONE' ? 'Done.' : 'Set aside.'
-      });
-    }
+  /** Says what came of it; answers whether it was done. */
+  function told(problem: Problem | null, not: string, done: string): boolean {
+    if (problem) notices.error({ title: not, description: problem.detail });
+    else notices.info({ title: done });
+    return problem === null;
+  }
+
+  async function choose(enquiry: string): Promise<void> {
+    chosen = enquiry;
     await tick();
-    // The one that was marked has gone to another list; the next one that waits is at hand.
-    const place = was === 'NEW' && response.ok && next ? next.id : enquiry.id;
-    document.getElementById(`enquiry-${place}`)?.focus();
+    document.getElementById(`enquiry-${enquiry}`)?.focus();
+  }
+
+  /** From the list of days, or a person's earlier messages: whatever list it stands in. */
+  async function goTo(enquiry: Enquiry): Promise<void> {
+    shelf = enquiry.state === 'UNWANTED' ? 'unwanted' : CLOSED.includes(enquiry.state) ? 'over' : '';
+    await choose(enquiry.id);
+  }
+
+  async function written(enquiry: Enquiry): Promise<void> {
+    writing = false;
+    shelf = '';
+    notices.info({ title: 'Written down.' });
+    await choose(enquiry.id);
+    await site.reload();
+  }
+
+  async function forget(enquiry: Enquiry): Promise<void> {
+    const { person } = enquiry;
+    if (!person) return;
+    const problem = await enquiries.forget(person.key);
+    told(problem, 'Not deleted.', 'All of this person is deleted.');
     await site.reload();
   }
 </script>
@@ -76,58 +91,154 @@
 
 <SiteGate {site}>
   <Frame {site} {act}>
-    <h1>Enquiries</h1>
-    <p class="lead">
-      {enquiries && of('NEW').length > 0
-        ? `${peopleWait(of('NEW').length)}. The longest wait stands first.`
-        : 'Messages from the form on your page, each kept the moment it is sent.'}
-    </p>
-    <KeptLine outbox={site.outbox} />
-    {#if away}<p class="away" role="alert">
-        The connection is away. The list is brought up to date when it is back.
+    <header class="head">
+      <h1>Enquiries</h1>
+      <p class="lead">
+        {#if waiting > 0}
+          {peopleWait(waiting)}.
+          {#if promise}You promise one <b>{promise}</b>; each line runs towards it.
+          {:else}<a class="in-line" href="/sites/{id}">Say when you answer</a>, and each wait is held against
+            it.{/if}
+        {:else if enquiries.list && enquiries.list.length > 0}
+          Nobody waits for an answer.
+        {:else}
+          Messages from the form on your page, each kept the moment it is sent.
+        {/if}
+      </p>
+      <button class="act" onclick={() => (writing = true)}>Write one down</button>
+    </header>
+    {#if site.outbox && site.outbox.keeping !== 'kept'}<KeptLine outbox={site.outbox} />{/if}
+    {#if enquiries.away}<p class="away" role="alert">
+        The connection is away. This is what was last known; it is brought up to date when it is back.
       </p>{/if}
-    {#if enquiries && enquiries.length === 0}
-      <section class="leaf empty">
-        <h2>No message yet</h2>
-        <p class="quiet">
-          {site.view?.publicAddress
-            ? 'When somebody writes through your page, the message stands here, with how long they have waited.'
-            : 'Your page is not public yet. Publish it, and messages from its form arrive here.'}
-        </p>
-      </section>
+    {#if writing}
+      <WriteDown
+        {enquiries}
+        services={site.sheet.services.map((service) => service.name)}
+        done={written}
+        leave={() => (writing = false)}
+      />
     {/if}
-    {#each groups as group (group.state)}
-      {#if group.list.length > 0}
-        <section class="group">
-          <h2>{group.words} <span class="quiet">{group.list.length}</span></h2>
-          {#each group.list as enquiry (enquiry.id)}
-            <EnquiryLeaf {enquiry} {now} mark={(state) => mark(enquiry, state)} />
-          {/each}
-        </section>
+    <div class="desk">
+      <div class="list">
+        {#if shelf}
+          <p class="shelf">
+            <b>{shelf === 'over' ? 'Done or lost' : 'Set aside as unwanted'}</b>
+            <button class="word" onclick={() => (shelf = '')}>Back to those that are open</button>
+          </p>
+        {/if}
+        {#each shown as enquiry (enquiry.id)}
+          <EnquiryLeaf
+            {enquiry}
+            {enquiries}
+            {site}
+            open={enquiry.id === opened?.id}
+            choose={() => (chosen = enquiry.id)}
+            mark={(state) => mark(enquiry, state)}
+            {told}
+          />
+        {:else}
+          {#if enquiries.list}
+            <section class="leaf empty">
+              <h2>{enquiries.list.length === 0 ? 'No message yet' : 'Nothing is open'}</h2>
+              <p class="quiet">
+                {site.view?.publicAddress
+                  ? 'When somebody writes through your page, the message stands here, with how long they have waited.'
+                  : 'Your page is not public yet. Publish it, and messages from its form arrive here.'}
+                Somebody who rang or came by can be written down.
+              </p>
+            </section>
+          {/if}
+        {/each}
+      </div>
+      {#if enquiries.list && enquiries.list.length > 0}
+        <aside aria-label="The person, and who waits">
+          {#if opened}
+            <PersonLeaf enquiry={opened} {enquiries} site={id} {goTo} forget={() => forget(opened)} />
+          {/if}
+          <WhoWaits {enquiries} {goTo} />
+          <p class="rest">
+            {#if over.length > 0}
+              <button class="word" onclick={() => (shelf = 'over')}>{over.length} done or lost</button>
+            {/if}
+            {#if unwanted.length > 0}
+              <button class="word" onclick={() => (shelf = 'unwanted')}>{unwanted.length} unwanted</button>
+            {/if}
+            <a class="word" href="/api/sites/{id}/enquiries.csv" download>All as CSV</a>
+          </p>
+        </aside>
       {/if}
-    {/each}
+    </div>
   </Frame>
 </SiteGate>
 
 {#snippet act()}<PublishAct {site} />{/snippet}
 
 <style>
-  .lead {
-    margin-top: 6px;
+  .head {
+    display: flex;
+    flex-wrap: wrap;
+    align-items: baseline;
+    gap: 4px 18px;
   }
-  .group {
+  .head .lead {
+    flex: 1 1 20em;
+    max-width: none;
+  }
+  .head b {
+    color: var(--ink);
+  }
+  .in-line {
+    color: var(--lacquer);
+    font-weight: 700;
+  }
+  .desk {
     display: grid;
-    gap: 12px;
-    max-width: 900px;
-    margin-top: 22px;
+    grid-template-columns: minmax(0, 1fr) 284px;
+    gap: 24px;
+    align-items: start;
+    margin-top: 16px;
+  }
+  .list {
+    display: grid;
+    gap: 13px;
+    min-width: 0;
+  }
+  .list:only-child {
+    grid-column: 1 / -1;
+  }
+  aside {
+    display: grid;
+    gap: 13px;
+  }
+  .shelf {
+    display: flex;
+    flex-wrap: wrap;
+    align-items: center;
+    justify-content: space-between;
+    gap: 0 18px;
+  }
+  .rest {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 0 18px;
+    padding-left: 6px;
+    font-size: 15px;
   }
   .empty {
     max-width: 620px;
-    margin-top: 20px;
     padding: 20px 24px;
+  }
+  .empty p {
+    margin-top: 6px;
   }
   .away {
     margin-top: 10px;
     color: var(--madder);
+  }
+  @media (max-width: 980px) {
+    .desk {
+      grid-template-columns: minmax(0, 1fr);
+    }
   }
 </style>

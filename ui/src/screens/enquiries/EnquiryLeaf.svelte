@@ -1,116 +1,180 @@
 <script lang="ts">
-  import type { Enquiry } from '../../api/client';
-  import { reachUri, waited } from './waiting';
+  import type { Enquiry, Problem } from '../../api/client';
+  import type { SiteState } from '../../site.svelte';
+  import AfterThat from './AfterThat.svelte';
+  import { answer, EnquiriesState, STATES, type State } from './enquiries.svelte';
+  import ReplyBox from './ReplyBox.svelte';
+  import SaidSoFar from './SaidSoFar.svelte';
+  import WaitLine from './WaitLine.svelte';
+  import { day, moment } from './waiting';
 
-  /** One message, and what can be done about it. */
-  let { enquiry, now, mark }: { enquiry: Enquiry; now: Date; mark: (state: Enquiry['state']) => void } =
-    $props();
+  /** One message: closed, a line or two; open, what was said, the answer being written, and what comes next. */
+  let {
+    enquiry,
+    enquiries,
+    site,
+    open,
+    choose,
+    mark,
+    told
+  }: {
+    enquiry: Enquiry;
+    enquiries: EnquiriesState;
+    site: SiteState;
+    open: boolean;
+    choose: () => void;
+    mark: (state: State) => void;
+    told: (problem: Problem | null, not: string, done: string) => boolean;
+  } = $props();
 
-  const value = (key: string): string => enquiry.answers.find((answer) => answer.key === key)?.value ?? '';
-  const reach = $derived(value('reach'));
+  const name = $derived(answer(enquiry, 'name'));
+  const message = $derived(answer(enquiry, 'message'));
+  const about = $derived(
+    [answer(enquiry, 'service'), answer(enquiry, 'about-where')].filter((words) => words !== '').join(', ')
+  );
   const others = $derived(
-    enquiry.answers.filter((answer) => !['name', 'reach', 'message'].includes(answer.key))
+    enquiry.answers.filter(({ key }) => !['name', 'reach', 'message', 'service'].includes(key))
   );
-  const delivery = $derived(
-    enquiry.deliveries.map((mail) =>
-      mail.state === 'SENT'
-        ? `Mail sent to ${mail.to}`
-        : mail.state === 'GIVEN_UP'
-          ? `Mail to ${mail.to} could not be sent. ${mail.fault}`
-          : mail.tries > 0
-            ? `Mail to ${mail.to} waits: tried ${mail.tries} times. ${mail.fault}`
-            : `Mail to ${mail.to} is on its way`
-    )
-  );
-  const undelivered = $derived(
-    enquiry.deliveries.some(
-      (mail) => mail.state === 'GIVEN_UP' || (mail.state === 'WAITING' && mail.tries > 0)
-    )
-  );
+  const earlier = $derived(enquiries.earlier(enquiry).length);
   const received = $derived(new Date(enquiry.receivedAt));
-  const isNew = $derived(enquiry.state === 'NEW');
+  const now = $derived(enquiries.now);
+  const again = $derived(enquiry.askAgain ? new Date(`${enquiry.askAgain}T12:00:00`) : null);
+  const came = $derived(
+    `${enquiry.came === 'WRITTEN' ? 'Written down' : 'Came through the form'}, ${moment(received, now)}`
+  );
 </script>
 
 <article
-  class="leaf {isNew ? 'waits' : ''}"
-  class:past={!isNew}
+  class="leaf {enquiry.state === 'NEW' ? 'waits' : ''}"
+  class:open
   id="enquiry-{enquiry.id}"
   tabindex="-1"
-  aria-label="Message of {value('name')}"
+  aria-label="Message of {name}"
 >
   <header>
-    <h3 dir="auto">{value('name')}</h3>
-    <time datetime={enquiry.receivedAt} title={received.toLocaleString('en-GB')} class:waiting={isNew}>
-      {isNew ? `has waited ${waited(received, now)}` : `${waited(received, now)} ago`}
-    </time>
-  </header>
-  <p class="message" dir="auto">{value('message')}</p>
-  {#if others.length > 0}
-    <dl>
-      {#each others as answer (answer.key)}
-        <div>
-          <dt>{answer.label}</dt>
-          <dd dir="auto">{answer.value}</dd>
-        </div>
-      {/each}
-    </dl>
-  {/if}
-  {#each delivery as words (words)}<p class="mail" class:undelivered>{words}</p>{/each}
-  <footer>
-    <a class="word" href={reachUri(reach)}>{reach.includes('@') ? 'Write to' : 'Call'} {reach}</a>
-    <span class="marks">
-      {#if isNew}
-        <button class="word" onclick={() => mark('DONE')}>Done</button>
-        <button class="word quiet-word" onclick={() => mark('UNWANTED')}>Unwanted</button>
+    <div class="who">
+      <h2>
+        <button aria-expanded={open} onclick={choose} dir="auto">{name}</button>
+        {#if about && !open}<span class="about" dir="auto">{about}</span>{/if}
+        {#if open && earlier > 0}<span class="about"
+            >wrote {earlier === 1 ? 'once' : `${earlier} times`} before</span
+          >{/if}
+      </h2>
+      {#if open}
+        <p class="about" dir="auto">{about ? `${about}. ` : ''}{came}</p>
       {:else}
-        <button class="word" onclick={() => mark('NEW')}>Not done yet</button>
+        <p class="first" dir="auto">{message}</p>
       {/if}
-    </span>
-  </footer>
+    </div>
+    {#if enquiry.state === 'NEW'}
+      <WaitLine {enquiry} {now} />
+    {:else}
+      <p class="state">
+        <b>{STATES[enquiry.state]}</b>
+        <span class="quiet">{again ? `ask again ${day(again, now)}` : day(received, now)}</span>
+      </p>
+    {/if}
+  </header>
+  {#if open}
+    <div class="inside">
+      <div class="said">
+        <p class="message" dir="auto">{message}</p>
+        {#if others.length > 0}
+          <dl>
+            {#each others as other (other.key)}
+              <div>
+                <dt>{other.label}</dt>
+                <dd dir="auto">{other.value}</dd>
+              </div>
+            {/each}
+          </dl>
+        {/if}
+        <SaidSoFar {enquiry} {enquiries} {told} />
+      </div>
+      <ReplyBox {enquiry} {enquiries} {site} {told} />
+    </div>
+    <AfterThat {enquiry} {enquiries} {mark} {told} />
+  {/if}
 </article>
 
 <style>
-  .mail {
-    margin-top: 8px;
-    color: var(--pencil);
-    font-size: 14px;
-  }
-  .undelivered {
-    color: var(--madder);
-  }
   article {
-    padding: 16px 22px 6px;
+    min-width: 0;
+  }
+  article.open {
+    border: 2px solid var(--lacquer);
+    border-left: 5px solid var(--hinge, var(--rule));
   }
   header {
+    display: grid;
+    grid-template-columns: minmax(0, 1fr) minmax(0, 374px);
+    gap: 6px 24px;
+    align-items: center;
+    padding: 12px 20px 12px 18px;
+  }
+  h2 {
     display: flex;
-    justify-content: space-between;
+    flex-wrap: wrap;
     align-items: baseline;
-    gap: 16px;
+    gap: 0 12px;
   }
-  h3 {
-    font-size: 18px;
+  h2 button {
+    padding: 2px 0;
+    border: 0;
+    background: none;
+    color: var(--ink);
+    font: inherit;
+    cursor: pointer;
+    text-align: left;
+    overflow-wrap: anywhere;
   }
-  time {
+  .open h2 button {
+    font-size: 21px;
+  }
+  h2 button:hover {
+    text-decoration: underline;
+    text-decoration-thickness: 2px;
+    text-underline-offset: 4px;
+  }
+  .about {
     color: var(--pencil);
-    font-size: 15px;
-    white-space: nowrap;
+    font:
+      400 15px/1.4 'Atkinson Hyperlegible Next Variable',
+      sans-serif;
   }
-  .waiting {
-    color: var(--brass);
-    font-weight: 700;
+  .first {
+    display: -webkit-box;
+    overflow: hidden;
+    -webkit-box-orient: vertical;
+    -webkit-line-clamp: 2;
+    line-clamp: 2;
+    overflow-wrap: anywhere;
+  }
+  .state {
+    display: grid;
+    justify-items: end;
+  }
+  .state b {
+    font-size: 15px;
+  }
+  .inside {
+    display: grid;
+    grid-template-columns: minmax(0, 1fr) minmax(0, 1.18fr);
+    border-top: 1px solid var(--fine-rule);
+  }
+  .said {
+    padding: 14px 18px 6px;
   }
   .message {
-    margin-top: 6px;
-    max-width: 44em;
     white-space: pre-wrap;
     overflow-wrap: anywhere;
     font-size: 17px;
   }
   dl {
-    display: flex;
-    flex-wrap: wrap;
-    gap: 4px 28px;
-    margin-top: 10px;
+    display: grid;
+    grid-template-columns: 1fr 1fr;
+    gap: 8px 18px;
+    margin-top: 12px;
   }
   dt {
     color: var(--pencil);
@@ -119,22 +183,22 @@
   dd {
     overflow-wrap: anywhere;
   }
-  footer {
-    display: flex;
-    flex-wrap: wrap;
-    justify-content: space-between;
-    gap: 0 20px;
-    margin-top: 8px;
-    border-top: 1px solid var(--fine-rule);
-  }
-  .marks {
-    display: flex;
-    gap: 22px;
-  }
-  .quiet-word {
-    color: var(--pencil);
-  }
-  .past .message {
-    font-size: 16px;
+  @media (max-width: 720px) {
+    header,
+    .inside {
+      grid-template-columns: minmax(0, 1fr);
+    }
+    header {
+      padding: 10px 14px;
+    }
+    h2 button {
+      min-height: 44px;
+    }
+    .state {
+      justify-items: start;
+    }
+    .said {
+      padding-inline: 14px;
+    }
   }
 </style>

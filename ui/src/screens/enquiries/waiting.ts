@@ -2,13 +2,17 @@ const MINUTE = 60_000;
 const HOUR = 60 * MINUTE;
 const DAY = 24 * HOUR;
 
-/** How long somebody has waited, as one would say it: "50 minutes", "20 hours", "4 days". */
-export function waited(since: Date, now: Date): string {
-  const time = Math.max(0, now.getTime() - since.getTime());
+/** A length of time, as one would say it: "50 minutes", "20 hours", "4 days". */
+export function lasting(time: number): string {
   if (time < MINUTE) return 'less than a minute';
   if (time < HOUR) return count(Math.floor(time / MINUTE), 'minute');
   if (time < 2 * DAY) return count(Math.floor(time / HOUR), 'hour');
   return count(Math.floor(time / DAY), 'day');
+}
+
+/** How long somebody has waited. */
+export function waited(since: Date, now: Date): string {
+  return lasting(Math.max(0, now.getTime() - since.getTime()));
 }
 
 /** "One person waits for an answer", "3 people wait for an answer". */
@@ -20,7 +24,29 @@ function count(number: number, what: string): string {
   return `${number} ${what}${number === 1 ? '' : 's'}`;
 }
 
-/** Where an answer goes: the address a click opens, from what the visitor left. */
-export function reachUri(reach: string): string {
-  return reach.includes('@') ? `mailto:${encodeURI(reach.trim())}` : `tel:${reach.replace(/[^+\d]/g, '')}`;
+/** A time of day: "noon", "5:30 pm", "9 am". */
+export function clock(time: Date): string {
+  const [hours, minutes] = [time.getHours(), time.getMinutes()];
+  if (minutes === 0 && hours === 12) return 'noon';
+  const past = minutes === 0 ? '' : `:${String(minutes).padStart(2, '0')}`;
+  return `${hours % 12 || 12}${past} ${hours < 12 ? 'am' : 'pm'}`;
+}
+
+/** A day seen from another: "today", "tomorrow", "yesterday", "Mon 30 Nov". */
+export function day(of: Date, now: Date): string {
+  const days = Math.round((midnight(of) - midnight(now)) / DAY);
+  if (days === 0) return 'today';
+  if (days === 1) return 'tomorrow';
+  if (days === -1) return 'yesterday';
+  return of.toLocaleDateString('en-GB', { weekday: 'short', day: 'numeric', month: 'short' });
+}
+
+/** "noon today", "5:30 pm on Mon 30 Nov". */
+export function moment(of: Date, now: Date): string {
+  const said = day(of, now);
+  return `${clock(of)} ${/^[A-Z]/.test(said) ? 'on ' : ''}${said}`;
+}
+
+function midnight(of: Date): number {
+  return new Date(of.getFullYear(), of.getMonth(), of.getDate(), 12).getTime();
 }

@@ -1,31 +1,21 @@
 <script lang="ts">
+  import FirstScreen from '../../parts/FirstScreen.svelte';
   import type { LookState } from './look.svelte';
 
   /** The sample board: the site's own first screen in each of the six houses. */
   let { look }: { look: LookState } = $props();
-
-  const WIDTH = 1280;
-  let rooms = $state<number[]>([]);
-  const frames: HTMLElement[] = $state([]);
-
-  $effect(() => {
-    frames.forEach((frame, i) => frame?.style.setProperty('--scale', String((rooms[i] || 220) / WIDTH)));
-  });
 </script>
 
 <div class="houses" role="group" aria-label="Houses">
-  {#each look.view?.houses ?? [] as house, i (house.id)}
+  {#each look.view?.houses ?? [] as house (house.id)}
     <button
       type="button"
       class="house"
       aria-pressed={house.chosen}
       onclick={() => look.change('house', house.id, `Drawn as ${house.name}.`)}
     >
-      <span class="sample" bind:clientWidth={rooms[i]} bind:this={frames[i]} aria-hidden="true">
-        {#key look.view?.revision}
-          <iframe src={house.preview} title={house.name} tabindex="-1" loading="lazy" referrerpolicy="origin"
-          ></iframe>
-        {/key}
+      <span class="sample">
+        {#key look.view?.revision}<FirstScreen src={house.preview} />{/key}
       </span>
       <span class="name">{house.name}</span>
       <span class="about">{house.about}</span>
@@ -67,23 +57,7 @@
     outline-offset: 2px;
   }
   .sample {
-    display: block;
-    position: relative;
-    aspect-ratio: 1280 / 800;
-    overflow: hidden;
-    background: #fff;
     border-bottom: 1px solid var(--rule);
-  }
-  iframe {
-    position: absolute;
-    left: 0;
-    top: 0;
-    width: 1280px;
-    height: 800px;
-    border: 0;
-    pointer-events: none;
-    transform: scale(var(--scale, 0.17));
-    transform-origin: 0 0;
   }
   .name {
     padding: 9px 12px 0;

@@ -143,6 +143,14 @@
     };
   });
 
+  // A snag on another screen leads to the section it stands at.
+  $effect(() => {
+    const asked = /^#section-(.+)$/.exec(location.hash)?.[1];
+    if (!asked || !manuscript.view) return;
+    history.replaceState(history.state, '', location.pathname);
+    untrack(() => found(asked, ''));
+  });
+
   function found(section: string, text: string): void {
     manuscript.chosen = section;
     side = 'words';

@@ -17,7 +17,8 @@
   let revision = $state(0);
 
   $effect(() => {
-    const turned = () => (revision += 1);
+    // A text that is taken away loses the focus while the screen is being drawn, when nothing may be changed.
+    const turned = () => queueMicrotask(() => (revision += 1));
     editor.on('transaction', turned);
     return () => editor.off('transaction', turned);
   });

@@ -1,14 +1,14 @@
 <script lang="ts">
   import type { components } from '../../api/schema';
 
-  /** What is not public yet, by section: what stands there now, and what will. */
+  /** What is not public yet, place by place: what stands there now, and what will. */
   let { changes }: { changes: components['schemas']['Change'][] } = $props();
 
   const places = $derived([...new Set(changes.map((change) => change.where))]);
 </script>
 
-<section class="leaf waits" aria-label="Not public yet">
-  {#each places as place (place)}
+{#each places as place (place)}
+  <section class="leaf waits" aria-label="Not public yet: {place}">
     <h2>{place}</h2>
     <ul>
       {#each changes.filter((change) => change.where === place) as change, index (index)}
@@ -27,21 +27,15 @@
         </li>
       {/each}
     </ul>
-  {/each}
-</section>
+  </section>
+{/each}
 
 <style>
   section {
-    padding: 14px 22px;
-  }
-  h2 {
-    margin-top: 10px;
-  }
-  h2:first-child {
-    margin-top: 0;
+    padding: 12px 20px 8px;
   }
   ul {
-    margin: 4px 0 0;
+    margin: 6px 0 0;
     padding: 0;
     list-style: none;
   }
@@ -51,21 +45,25 @@
   }
   b {
     display: block;
+    font-size: 15px;
   }
   .pair {
     display: grid;
     grid-template-columns: repeat(2, minmax(0, 1fr));
     gap: 18px;
-    margin-top: 2px;
+    margin-top: 4px;
     white-space: pre-line;
     overflow-wrap: anywhere;
   }
   .before {
+    padding: 6px 12px;
+    border: 1px solid var(--rule);
     color: var(--pencil);
   }
   .after {
-    padding-left: 12px;
-    border-left: 3px solid var(--verdigris);
+    padding: 6px 12px;
+    border: 1px solid var(--verdigris);
+    border-left: 4px solid var(--verdigris);
   }
   @media (max-width: 720px) {
     .pair {

@@ -9,8 +9,13 @@
   import { session } from '../../session.svelte';
   import { SiteState } from '../../site.svelte';
   import SiteGate from '../../parts/SiteGate.svelte';
+  import AddressLeaf from './AddressLeaf.svelte';
   import Changes from './Changes.svelte';
+  import SnagList from './SnagList.svelte';
   import Versions from './Versions.svelte';
+  import WhatPeopleSee from './WhatPeopleSee.svelte';
+
+  const day = new Intl.DateTimeFormat('en-GB', { weekday: 'long', day: 'numeric', month: 'long' });
 
   /** What would become public, in words; and what was public before. */
   type View = components['schemas']['PublicationsView'];
@@ -25,7 +30,8 @@
 
   const isPublic = $derived(!!site.view?.publicAddress);
   const changes = $derived(view?.changes ?? []);
-  const blocked = $derived((view?.snags.length ?? 0) > 0);
+  const blocked = $derived((view?.snags ?? []).some((snag) => snag.level === 'MUST'));
+  const live = $derived(view?.versions.find((version) => version.live));
   const words = $derived(
     !isPublic
       ? 'Make it public'
@@ -66,6 +72,11 @@
     }
   }
 
+  function send(event: SubmitEvent): void {
+    event.preventDefault();
+    void publish();
+  }
+
   const publish = () =>
     ask(() => api.POST('/api/sites/{id}/publications', { params: { path: { id } }, body: { address } }));
 
@@ -94,26 +105,30 @@
 <svelte:head><title>{site.sheet.lines.name || 'Your site'} · Publish · Ostium</title></svelte:head>
 
 <SiteGate {site}>
-  <Frame {site}>
+  <Frame {site} {act}>
     {#if site.view && view}
-      <h1>Publish</h1>
-      <KeptLine outbox={site.outbox} />
-      <p class="lead">
-        {#if !site.view.kept}
-          There is no page to publish yet. Keep a draft first.
-        {:else if !isPublic}
-          Nothing of this site is public yet. Choose its address, and people find it there.
-        {:else if changes.length === 0}
-          What people see is what you see. There is nothing to publish.
-        {:else}
-          People still see the version before these changes.
-        {/if}
-      </p>
-      <div class="board">
-        <div class="main">
+      <header class="head">
+        <h1>Publish</h1>
+        <p class="lead">
           {#if !site.view.kept}
-            <p><a class="act main" href="/sites/{id}/page">Look at the draft</a></p>
+            There is no page to publish yet. Keep a draft first.
+          {:else if !isPublic}
+            Nothing of this site is public yet. Choose its address, and people find it there.
+          {:else if changes.length === 0}
+            What people see is what you see. There is nothing to publish.
           {:else}
+            People still see the version of {day.format(new Date(live?.publishedAt ?? Date.now()))}. {blocked
+              ? 'Something has to be put right first.'
+              : 'Nothing keeps you from publishing.'}
+          {/if}
+        </p>
+      </header>
+      {#if site.outbox && site.outbox.keeping !== 'kept'}<KeptLine outbox={site.outbox} />{/if}
+      {#if !site.view.kept}
+        <p><a class="act main" href="/sites/{id}/page">Look at the draft</a></p>
+      {:else}
+        <div class="board">
+          <div class="column">
             {#if published}
               <p class="leaf is-open done" role="status">
                 Your page is public at <a class="word" href={published} target="_blank" rel="noopener"
@@ -121,120 +136,143 @@
                 >
               </p>
             {/if}
-            {#if blocked}
-              <section class="leaf wrong">
-                <h2>Put right first</h2>
-                <ul>
-                  {#each view.snags as snag (snag.words + snag.section)}
-                    <li><b>{snag.words}</b><span class="quiet">{snag.why}</span></li>
-                  {/each}
-                </ul>
-                <p><a class="word" href="/sites/{id}/page">Go to the manuscript</a></p>
-              </section>
+            {#if fault.detail && fault.field !== 'address'}
+              <p class="leaf wrong fault" role="alert">{fault.detail}</p>
             {/if}
-            {#if isPublic && changes.length > 0}<Changes {changes} />{/if}
-            {#if !isPublic || changes.length > 0}
-              <form
-                class={isPublic ? '' : 'leaf chosen'}
-                onsubmit={(event) => {
-                  event.preventDefault();
-                  void publish();
-                }}
-                novalidate
-              >
-                {#if !isPublic}
-                  <label for="address">Address of the site</label>
-                  <input
-                    id="address"
-                    class="line"
-                    bind:value={address}
-                    autocomplete="off"
-                    spellcheck="false"
-                    aria-invalid={fault.field === 'address' ? 'true' : undefined}
-                    aria-describedby="address-note"
-                  />
-                  <p id="address-note" class={fault.field === 'address' ? 'fault' : 'quiet'}>
-                    {fault.field === 'address'
-                      ? fault.detail
-                      : `People find it at ${address || '…'}.${location.host}`}
-                  </p>
-                {/if}
-                {#if fault.detail && fault.field !== 'address'}<p class="fault" role="alert">
-                    {fault.detail}
-                  </p>{/if}
-                {#if session.isIn}
-                  <button class="act main" type="submit" disabled={busy || blocked}
-                    >{busy ? 'Publishing …' : words}</button
-                  >
-                {:else if session.known}
-                  <p><a class="act main" href="/sign-in">Sign in to publish</a></p>
-                {/if}
+            {#if !isPublic}
+              <form class="leaf chosen" onsubmit={send} novalidate>
+                <label for="address">Address of the site</label>
+                <input
+                  id="address"
+                  class="line"
+                  bind:value={address}
+                  autocomplete="off"
+                  spellcheck="false"
+                  aria-invalid={fault.field === 'address' ? 'true' : undefined}
+                  aria-describedby="address-note"
+                />
+                <p id="address-note" class={fault.field === 'address' ? 'fault' : 'quiet'}>
+                  {fault.field === 'address'
+                    ? fault.detail
+                    : `People find it at ${address || '…'}.${location.host}`}
+                </p>
+                {@render button()}
               </form>
             {/if}
-          {/if}
+            {#if !isPublic || changes.length > 0}
+              <WhatPeopleSee
+                live={live ? `${site.view.preview}version/${live.id}/` : ''}
+                coming={site.view.preview}
+              />
+            {/if}
+            {#if isPublic}<Changes {changes} />{/if}
+            {#if isPublic && changes.length === 0}
+              <p class="leaf is-open done">
+                Change a word, a price or a picture, and it stands here, beside what people see, until you
+                publish it. Days off act at once.
+              </p>
+            {/if}
+          </div>
+          <SnagList snags={view.snags} site={id} />
+          <div class="column">
+            {#if site.view.publicAddress}<AddressLeaf address={site.view.publicAddress} />{/if}
+            {#if view.versions.length > 0}
+              <Versions
+                versions={view.versions}
+                preview={site.view.preview}
+                waiting={isPublic ? changes.length : 0}
+                address={site.view.publicAddress}
+                owner={site.view.owner}
+                {busy}
+                {putBack}
+                {unpublish}
+              />
+            {/if}
+          </div>
         </div>
-        {#if view.versions.length > 0}
-          <Versions
-            versions={view.versions}
-            address={site.view.publicAddress}
-            owner={site.view.owner}
-            {busy}
-            {putBack}
-            {unpublish}
-          />
-        {/if}
-      </div>
+      {/if}
     {/if}
   </Frame>
 </SiteGate>
 
+{#snippet act()}
+  {#if site.view?.kept && isPublic}
+    <a class="word coming" href={site.view.preview} target="_blank" rel="noopener">See the coming version</a>
+    {#if changes.length > 0}{@render button()}{/if}
+  {/if}
+{/snippet}
+
+{#snippet button()}
+  {#if session.isIn}
+    <button class="act main" type="button" disabled={busy || blocked} onclick={publish}
+      >{busy ? 'Publishing …' : words}</button
+    >
+  {:else if session.known}
+    <a class="act main" href="/sign-in">Sign in to publish</a>
+  {/if}
+{/snippet}
+
 <style>
-  .lead {
-    margin: 8px 0 20px;
+  .head {
+    display: flex;
+    flex-wrap: wrap;
+    align-items: baseline;
+    gap: 4px 16px;
+  }
+  .head .lead {
+    max-width: none;
   }
   .board {
     display: grid;
-    grid-template-columns: minmax(0, 1fr) 360px;
-    gap: 28px;
+    grid-template-columns: minmax(0, 1.7fr) minmax(0, 1fr) 280px;
+    gap: 20px;
     align-items: start;
+    margin-top: 18px;
   }
-  .main {
+  .column {
     display: grid;
-    gap: 16px;
-    max-width: 780px;
+    gap: 12px;
+    min-width: 0;
   }
-  .main .leaf {
-    padding: 16px 22px;
+  .done,
+  .fault.leaf,
+  form {
+    padding: 14px 20px;
   }
   .done {
     overflow-wrap: anywhere;
-  }
-  ul {
-    margin: 8px 0 0;
-    padding: 0;
-    list-style: none;
-  }
-  li {
-    padding: 8px 0;
-    border-top: 1px solid var(--fine-rule);
-  }
-  li b,
-  li .quiet {
-    display: block;
   }
   label {
     font-weight: 700;
   }
   form .quiet,
-  .fault {
+  form .fault {
     margin: 6px 0 16px;
   }
   .fault {
     color: var(--madder);
   }
-  @media (max-width: 980px) {
+  @media (max-width: 1180px) {
+    .board {
+      grid-template-columns: minmax(0, 1fr) 300px;
+    }
+    .board > :last-child {
+      grid-column: 2;
+      grid-row: 1 / 3;
+    }
+  }
+  @media (max-width: 860px) {
     .board {
       grid-template-columns: minmax(0, 1fr);
+    }
+    .board > :last-child {
+      grid-column: auto;
+      grid-row: auto;
+    }
+  }
+  @media (max-width: 720px) {
+    .coming {
+      display: none;
     }
   }
 </style>

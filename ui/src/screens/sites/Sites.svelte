@@ -1,13 +1,29 @@
 <script lang="ts">
   import { onDestroy } from 'svelte';
+  import { SvelteDate } from 'svelte/reactivity';
   import { api, type SiteLine } from '../../api/client';
   import Frame from '../../parts/Frame.svelte';
   import SignInForm from '../../parts/SignInForm.svelte';
   import { session } from '../../session.svelte';
-  import { peopleWait } from '../enquiries/waiting';
+  import { waited } from '../enquiries/waiting';
+  import SiteRow from './SiteRow.svelte';
 
   let sites = $state<SiteLine[] | null>(null);
   let away = $state(false);
+
+  const now = new SvelteDate();
+
+  const lead = $derived.by(() => {
+    const all = sites ?? [];
+    const number = all.length === 1 ? 'One business' : `${all.length} businesses`;
+    const first = all
+      .filter((site) => site.waitingSince)
+      .sort((one, other) => (one.waitingSince ?? '').localeCompare(other.waitingSince ?? ''))[0];
+    if (all.length === 0) return 'Each site stands here, with what waits for you there.';
+    if (!first) return `${number}. Nobody waits for an answer.`;
+    const since = waited(new Date(first.waitingSince ?? ''), now);
+    return `${number}. Somebody has waited ${since} for an answer${all.length > 1 ? `, at ${first.name}` : ''}.`;
+  });
 
   let retry: ReturnType<typeof setTimeout> | undefined;
 
@@ -16,8 +32,16 @@
     await session.load();
     const { data } = await api.GET('/api/sites');
     away = !data;
-    if (data) sites = data;
+    now.setTime(Date.now());
+    if (data) sites = inOrder(data);
     else retry = setTimeout(() => void load(), 2500);
+  }
+
+  /** What waits stands first: whoever has waited longest, then what is not public yet. */
+  function inOrder(all: SiteLine[]): SiteLine[] {
+    const rank = (site: SiteLine): string =>
+      site.waitingSince ? `0${site.waitingSince}` : `${site.stage === 'PUBLIC' ? 2 : 1}${site.name}`;
+    return [...all].sort((one, other) => rank(one).localeCompare(rank(other)));
   }
 
   void load();
@@ -29,8 +53,10 @@
 {#snippet begin()}<a class="act main" href="/new">Start a new site</a>{/snippet}
 
 <Frame act={begin}>
-  <h1>All sites</h1>
-  <p class="lead">Each with what waits for you there.</p>
+  <header class="head">
+    <h1>All sites</h1>
+    <p class="lead">{lead}</p>
+  </header>
   {#if away}
     <p role="alert">The connection is away. Your sites stand here once it is back.</p>
   {:else if sites && sites.length === 0 && !session.isIn}
@@ -44,28 +70,7 @@
     </section>
   {:else if sites}
     <ul>
-      {#each sites as site (site.id)}
-        <li class="leaf {site.newEnquiries ? 'waits' : site.publicAddress ? 'is-open' : ''}">
-          <a
-            href={site.newEnquiries
-              ? `/sites/${site.id}/enquiries`
-              : site.publicAddress
-                ? `/sites/${site.id}/page`
-                : `/sites/${site.id}`}
-          >
-            <h2 dir="auto">{site.name}</h2>
-            <span class="quiet">{site.state}</span>
-            {#if site.newEnquiries}<span class="waiting">{peopleWait(site.newEnquiries)}</span>{/if}
-          </a>
-          <span class="more">
-            {#if !site.owner}<span class="quiet">You help with this one.</span>{/if}
-            {#if site.publicAddress}<a class="word" href={site.publicAddress} target="_blank" rel="noopener"
-                >Open it</a
-              >{/if}
-            <a class="word" href="/sites/{site.id}/people">People</a>
-          </span>
-        </li>
-      {/each}
+      {#each sites as site (site.id)}<SiteRow {site} {now} />{/each}
     </ul>
   {/if}
 </Frame>
@@ -75,39 +80,21 @@
     max-width: 460px;
     padding: 24px 32px 28px;
   }
+  .head {
+    display: flex;
+    flex-wrap: wrap;
+    align-items: baseline;
+    gap: 4px 16px;
+  }
+  .head .lead {
+    max-width: none;
+  }
   ul {
     display: grid;
-    gap: 12px;
-    max-width: 760px;
+    gap: 11px;
     margin: 20px 0 0;
     padding: 0;
     list-style: none;
-  }
-  li > a {
-    display: grid;
-    grid-template-columns: minmax(0, 1fr) auto;
-    gap: 2px 16px;
-    padding: 16px 20px 4px;
-    color: inherit;
-  }
-  li h2 {
-    grid-column: 1;
-  }
-  .waiting {
-    grid-column: 2;
-    grid-row: 1 / 3;
-    align-self: center;
-    color: var(--brass);
-    font-weight: 700;
-  }
-  .more {
-    display: flex;
-    gap: 18px;
-    align-items: center;
-    padding: 0 20px 4px;
-  }
-  .more .word {
-    font-size: 15px;
   }
   .empty {
     max-width: 760px;

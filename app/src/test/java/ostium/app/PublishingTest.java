@@ -168,6 +168,13 @@ class PublishingTest {
                 .contains("<loc>http://public-sweeps.localhost");
     }
 
+    /** An earlier version, as the preview shows it. */
+    private static Browserlike.Answer look(String site, String version) {
+        String preview = OWNER.get("/api/sites/" + site).json().path("preview").asString();
+        return VISITOR.getAt(
+                "preview.localhost", preview.replaceFirst("https?://[^/]+", "") + "version/" + version + "/");
+    }
+
     @Test
     void whatHasChangedIsSaidAndAnEarlierVersionCanBeHadBack() {
         JsonNode site = OWNER.site(Browserlike.sheet("Version One"));
@@ -185,6 +192,11 @@ class PublishingTest {
         JsonNode versions =
                 OWNER.get("/api/sites/" + id + "/publications").json().path("versions");
         assertThat(versions.size()).isEqualTo(2);
+        assertThat(versions.at("/0/number").asInt()).isEqualTo(2);
+        assertThat(versions.at("/0/changes/0/after").asString()).isEqualTo("Version Two");
+        assertThat(versions.at("/1/changes").size()).isZero();
+        assertThat(look(id, versions.at("/1/id").asString()).body()).contains("Version One");
+        assertThat(look(id, "999999").status()).isEqualTo(404);
         String first = versions.path(1).path("id").asString();
         assertThat(OWNER.call("POST", "/api/sites/" + id + "/publications/" + first + "/put-back", null)
                         .status())

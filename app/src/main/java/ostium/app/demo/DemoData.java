@@ -5,7 +5,6 @@ import java.io.InputStream;
 import java.nio.charset.StandardCharsets;
 import java.time.Clock;
 import java.time.DayOfWeek;
-import java.time.Duration;
 import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.LinkedHashMap;
@@ -19,8 +18,8 @@ import org.springframework.stereotype.Component;
 import ostium.app.account.Account;
 import ostium.app.account.AccountService;
 import ostium.app.drafting.DraftRounds;
-import ostium.app.enquiry.EnquiryService;
 import ostium.app.files.KeptFiles;
+import ostium.app.people.PeopleService;
 import ostium.app.publishing.PublishingService;
 import ostium.app.site.SiteLog;
 import ostium.app.site.SiteService;
@@ -29,7 +28,6 @@ import ostium.core.brief.Arrangement;
 import ostium.core.brief.Extent;
 import ostium.core.draft.Recipe;
 import ostium.core.edit.SheetEdit;
-import ostium.core.enquiry.Form;
 import ostium.core.format.LocalBusinessReader;
 import ostium.core.look.House;
 import ostium.core.picture.FileReader;
@@ -37,12 +35,16 @@ import ostium.core.picture.TakenFile;
 import ostium.core.sheet.Line;
 import ostium.core.sheet.TypedSheet;
 import ostium.core.sheet.TypedSheet.TypedRow;
+import tools.jackson.databind.json.JsonMapper;
 
 /** The demo world: three businesses and their owners, each at another point. All of it is invented. Loaded once. */
 @Component
 @ConditionalOnProperty("ostium.demo")
 class DemoData {
     static final String EMAIL = "ada@ashlatch.example";
+    /** Helps all three. */
+    static final String HELPER = "nell@corrin.example";
+
     static final String PASSWORD = "quillhaven";
     private static final long SEED = 1;
 
@@ -55,9 +57,11 @@ class DemoData {
     private final SiteService sites;
     private final SiteLog log;
     private final PublishingService publishing;
-    private final EnquiryService enquiries;
+    private final DemoEnquiries enquiries;
     private final KeptFiles files;
     private final DraftRounds rounds;
+    private final PeopleService people;
+    private final JsonMapper json;
     private final Clock clock;
 
     DemoData(
@@ -65,9 +69,11 @@ class DemoData {
             SiteService sites,
             SiteLog log,
             PublishingService publishing,
-            EnquiryService enquiries,
+            DemoEnquiries enquiries,
             KeptFiles files,
             DraftRounds rounds,
+            PeopleService people,
+            JsonMapper json,
             Clock clock) {
         this.accounts = accounts;
         this.sites = sites;
@@ -76,6 +82,8 @@ class DemoData {
         this.enquiries = enquiries;
         this.files = files;
         this.rounds = rounds;
+        this.people = people;
+        this.json = json;
         this.clock = clock;
     }
 
@@ -85,22 +93,16 @@ class DemoData {
         if (accounts.byEmail(EMAIL).isPresent()) {
             return;
         }
-        ashlatch();
-        wrenAndTindle();
-        bellkite();
+        Account nell = accounts.signUp("Nell Corrin", HELPER, PASSWORD);
+        for (StoredSite site : List.of(ashlatch(), wrenAndTindle(), bellkite())) {
+            people.lets(site.id(), nell.id());
+        }
     }
 
     /** Drafted and half edited: a line of the facts is not understood, and a heading is the owners' own. */
-    private void wrenAndTindle() throws IOException, LocalBusinessReader.Unreadable {
+    private StoredSite wrenAndTindle() throws IOException, LocalBusinessReader.Unreadable {
         Account tom = accounts.signUp("Tom Wren", "tom@wrentindle.example", PASSWORD);
-        TypedSheet sheet = sheet("wren-and-tindle")
-                .with(Line.PERSON, "Tom Wren")
-                .with(Line.EMAIL, "tom@wrentindle.example")
-                .with(Line.POINT, "49.7012, -7.4031")
-                .with(Line.WORDS_FINDING, "The loft is over the chandler’s. Ring the ship’s bell; we come down.")
-                .withRows(List.of(new TypedRow(
-                        "person", "isolde", Map.of("name", "Isolde Tindle", "role", "action and voicing"))));
-        StoredSite site = sites.create(UUID.randomUUID().toString(), tom.id(), null, sheet);
+        StoredSite site = sites.create(UUID.randomUUID().toString(), tom.id(), null, sheet("wren-and-tindle"));
         site = gives(
                 site,
                 tom,
@@ -127,30 +129,35 @@ class DemoData {
                 site.revision(),
                 "demo-half-edited",
                 new SheetEdit.SetLine("hours", "Tue-Fri 10-6, Sat 10-2ish"));
+        return site;
     }
 
     /** Three drafts on the table, and nothing kept yet. */
-    private void bellkite() throws IOException, LocalBusinessReader.Unreadable {
+    private StoredSite bellkite() throws IOException, LocalBusinessReader.Unreadable {
         Account marguerite = accounts.signUp("Marguerite Bell", "marguerite@bellkite.example", PASSWORD);
-        rounds.first(sites.create(
-                UUID.randomUUID().toString(),
-                marguerite.id(),
-                null,
-                sheet("bellkite")
-                        .with(Line.EMAIL, "marguerite@bellkite.example")
-                        .with(Line.EXCEPTIONS, "Thanksgiving closed")));
+        StoredSite site = sites.create(UUID.randomUUID().toString(), marguerite.id(), null, sheet("bellkite"));
+        rounds.first(site);
+        return site;
     }
 
     private static Recipe recipe(House house, long colours, Extent extent) {
         return new Recipe(SEED, SEED, colours, house, extent, Arrangement.USUAL);
     }
 
-    private static TypedSheet sheet(String business) throws IOException, LocalBusinessReader.Unreadable {
-        return LocalBusinessReader.read(source(business), SEED).sheet();
+    /** What a file in the open format does not carry: lines and rows of the sheet, as their owners typed them. */
+    record More(Map<String, String> lines, List<TypedRow> rows) {}
+
+    private TypedSheet sheet(String business) throws IOException, LocalBusinessReader.Unreadable {
+        TypedSheet sheet = LocalBusinessReader.read(source(business), SEED).sheet();
+        More more = json.readValue(resource(business + "-more.json"), More.class);
+        for (Map.Entry<String, String> line : more.lines().entrySet()) {
+            sheet = sheet.with(Line.named(line.getKey()).orElseThrow(), line.getValue());
+        }
+        return sheet.withRows(more.rows());
     }
 
     /** Live, with messages, a closure next week and one change that is not public yet. */
-    private void ashlatch() throws IOException, LocalBusinessReader.Unreadable {
+    private StoredSite ashlatch() throws IOException, LocalBusinessReader.Unreadable {
         Account ada = accounts.signUp("Ada Ashlatch", EMAIL, PASSWORD);
         LocalDate closure = LocalDate.now(clock.withZone(ZoneId.of("Europe/London")))
                 .plusWeeks(1)
@@ -160,9 +167,6 @@ class DemoData {
                 ada.id(),
                 null,
                 sheet("ashlatch")
-                        .with(Line.PAGES, "few")
-                        .with(Line.TONE, "warm")
-                        .with(Line.TEXTS, "the same number")
                         .with(Line.EXCEPTIONS, closure + " closed (guild meeting)\nChristmas Day closed")
                         .withHidden(List.of("email")));
         site = gives(site, ada, "document", "price-list.pdf", Map.of("title", "Price list"));
@@ -180,7 +184,8 @@ class DemoData {
                 site.revision(),
                 "demo-unpublished-change",
                 new SheetEdit.SetLine("service/" + nests + "/summary", "Outside the nesting season only"));
-        messages(site);
+        enquiries.bringIn(site, ada, resource("ashlatch-enquiries.json"));
+        return site;
     }
 
     /** Gives a file of the demo as an owner would, and puts it on the sheet. */
@@ -198,96 +203,6 @@ class DemoData {
                 "demo-" + row,
                 new SheetEdit.PutRow(new TypedRow(kind, row, all), ""));
         return sites.byId(site.id()).orElseThrow();
-    }
-
-    private void messages(StoredSite site) {
-        Form form = Form.of(sites.read(sites.state(site)).brief());
-        enquiry(
-                site,
-                form,
-                Duration.ofMinutes(50),
-                false,
-                "name",
-                "Piet Marrow",
-                "reach",
-                "0117 496 0771",
-                "service",
-                "Chimney sweep",
-                "about-where",
-                "4 Sailmakers’ Row, Tolver",
-                "about-fuel",
-                "Wood",
-                "message",
-                "The stove smokes when the wind is from the west. Could you look before the weekend?");
-        enquiry(
-                site,
-                form,
-                Duration.ofHours(20),
-                false,
-                "name",
-                "Oona Quayle",
-                "reach",
-                "oona@quayle.example",
-                "service",
-                "Camera survey",
-                "about-where",
-                "Marl End, Upper Marl",
-                "about-fuel",
-                "Not sure",
-                "about-swept",
-                "Never, that I know of",
-                "message",
-                "We have just bought the house and would like to know what the flue is like before we light anything.");
-        enquiry(
-                site,
-                form,
-                Duration.ofHours(45),
-                true,
-                "name",
-                "Hester Dunnock",
-                "reach",
-                "0117 496 0612",
-                "service",
-                "Bird guard",
-                "about-where",
-                "Pennock’s Mill",
-                "message",
-                "Jackdaws again. Two pots this time.");
-        enquiry(
-                site,
-                form,
-                Duration.ofHours(97),
-                true,
-                "name",
-                "Marek Holm",
-                "reach",
-                "marek@holm.example",
-                "service",
-                "Stove service",
-                "about-where",
-                "12 Harbour Steps, Quillhaven",
-                "about-fuel",
-                "Coal or smokeless",
-                "about-swept",
-                "Last November",
-                "message",
-                "The yearly service please, any morning but Tuesday.");
-    }
-
-    private void enquiry(StoredSite site, Form form, Duration ago, boolean done, String... values) {
-        Map<String, String> fields = new LinkedHashMap<>();
-        for (int i = 0; i < values.length; i += 2) {
-            fields.put(values[i], values[i + 1]);
-        }
-        enquiries.bringIn(
-                site.id(), form, fields, "demo-" + ago, clock.instant().minus(ago));
-        if (done) {
-            EnquiryService.Enquiry kept = enquiries.ofSite(site.id()).stream()
-                    .filter(each -> each.answers().get(0).value().equals(fields.get("name")))
-                    .findFirst()
-                    .orElseThrow();
-            enquiries.mark(site.id(), kept.id(), EnquiryService.State.DONE);
-        }
     }
 
     private static String source(String name) throws IOException {

@@ -76,7 +76,7 @@ class ManuscriptService {
         }
         SheetReading reading = sites.read(state);
         Steps mine = steps.of(site.id(), author);
-        SiteOutlook.Outlook outlook = new SiteOutlook.Outlook(null, "", 0, 0);
+        SiteOutlook.Outlook outlook = SiteOutlook.Outlook.NOTHING;
         for (SiteOutlook each : outlooks) {
             outlook = each.add(site, outlook);
         }

@@ -3,16 +3,21 @@ package ostium.app.enquiry;
 import java.util.List;
 import java.util.Optional;
 import org.springframework.stereotype.Component;
+import ostium.app.account.Account;
 import ostium.app.mail.Mail;
 import ostium.app.site.SiteService;
 import ostium.app.site.StoredSite;
 import ostium.app.web.Origins;
+import ostium.core.base.Messages;
 import ostium.core.edit.State;
 import ostium.core.fact.EmailAddress;
+import ostium.core.fact.Facts;
 
-/** The mail that tells an owner of a message: all of it, with a way to answer at once. */
+/** The mails of an enquiry: one that tells the owner of it, one that answers it. */
 @Component
 class EnquiryMail {
+    private static final Messages WORDS = Messages.of("enquiry");
+
     private final SiteService sites;
     private final Origins origins;
 
@@ -21,36 +26,52 @@ class EnquiryMail {
         this.origins = origins;
     }
 
-    /** One for each address the site's messages go to. */
-    List<Mail> of(StoredSite site, String enquiry, List<EnquiryService.Answer> answers) {
+    /** All of it, with a way to answer at once; one for each address the site's messages go to. */
+    List<Mail> told(StoredSite site, String enquiry, List<Enquiry.Answer> answers) {
         State state = sites.state(site);
-        String subject = value(answers, "name").orElse("Somebody") + " has written to you"
-                + value(answers, "service").map(service -> ": " + service).orElse("");
+        String who = value(answers, "name").orElse(WORDS.say("told.somebody"));
+        String subject = value(answers, "service")
+                .map(service -> WORDS.say("told.subject.about", who, service))
+                .orElse(WORDS.say("told.subject", who));
         String replyTo = value(answers, "reach")
                 .flatMap(reach -> EmailAddress.read(reach).value())
                 .map(EmailAddress::ascii)
                 .orElse(null);
         StringBuilder body = new StringBuilder();
-        for (EnquiryService.Answer answer : answers) {
+        for (Enquiry.Answer answer : answers) {
             body.append(answer.label()).append('\n').append(answer.value()).append("\n\n");
         }
-        body.append(replyTo == null ? "" : "Answer this mail, and it goes to them.\n");
-        body.append("All messages of ")
-                .append(state.sheet().name())
-                .append(": ")
-                .append(origins.editor())
-                .append("/sites/")
-                .append(site.id())
-                .append("/enquiries\n");
+        body.append(replyTo == null ? "" : WORDS.say("told.answer") + "\n");
+        String all = origins.editor() + "/sites/" + site.id() + "/enquiries";
+        body.append(WORDS.say("told.all", state.sheet().name(), all)).append('\n');
         return state.doors().messagesTo().stream()
                 .map(to -> new Mail(to, replyTo, subject, body.toString(), enquiry))
                 .toList();
     }
 
-    private static Optional<String> value(List<EnquiryService.Answer> answers, String key) {
+    /** A reply in the owner's words, signed with the business; what they write back goes where its messages go. */
+    Mail reply(StoredSite site, Enquiry enquiry, String words, Account author) {
+        State state = sites.state(site);
+        Facts facts = sites.read(state).brief().facts();
+        String replyTo = state.doors().messagesTo().stream().findFirst().orElse(author.email());
+        String body = WORDS.say(
+                        "reply.foot",
+                        words,
+                        state.sheet().name(),
+                        facts.say("telephone", "national").orElse(""))
+                .strip();
+        return new Mail(
+                enquiry.person().key(),
+                replyTo,
+                WORDS.say("reply.subject", state.sheet().name()),
+                body + "\n",
+                enquiry.id());
+    }
+
+    private static Optional<String> value(List<Enquiry.Answer> answers, String key) {
         return answers.stream()
                 .filter(answer -> answer.key().equals(key))
-                .map(EnquiryService.Answer::value)
+                .map(Enquiry.Answer::value)
                 .findFirst();
     }
 }

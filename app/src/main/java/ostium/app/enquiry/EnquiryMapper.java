@@ -1,7 +1,10 @@
 package ostium.app.enquiry;
 
 import java.time.Instant;
+import java.time.LocalDate;
 import java.util.List;
+import java.util.Optional;
+import org.apache.ibatis.annotations.Delete;
 import org.apache.ibatis.annotations.Insert;
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Select;
@@ -9,28 +12,57 @@ import org.apache.ibatis.annotations.Update;
 
 @Mapper
 interface EnquiryMapper {
+    String COLUMNS = "select id, state, came, ask_again, fields, received_at from enquiry where site = #{site}";
+
     /** A repeat of the same message changes nothing. */
-    @Insert("insert ignore into enquiry (id, site, publication, repeat_key, state, fields, received_at)"
-            + " values (#{id}, #{site}, #{publication}, #{repeatKey}, #{state}, #{fields}, #{receivedAt})")
+    @Insert("insert ignore into enquiry (id, site, publication, repeat_key, state, came, fields, received_at)"
+            + " values (#{id}, #{site}, #{publication}, #{repeatKey}, #{state}, #{came}, #{fields}, #{receivedAt})")
     int insert(
             String id,
             String site,
             Long publication,
             String repeatKey,
             String state,
+            String came,
             String fields,
             Instant receivedAt);
 
-    @Select(
-            "select id, state, fields, received_at from enquiry where site = #{site} order by received_at desc limit 500")
+    /** The newest first; what is over for long stands behind them. */
+    @Select(COLUMNS + " order by state in ('DONE', 'LOST', 'UNWANTED'), received_at desc limit 500")
     List<StoredEnquiry> ofSite(String site);
 
-    @Select("select count(*) from enquiry where site = #{site} and state = 'NEW'")
-    int countNew(String site);
+    @Select(COLUMNS + " order by received_at")
+    List<StoredEnquiry> all(String site);
+
+    @Select(COLUMNS + " and id = #{id}")
+    Optional<StoredEnquiry> one(String site, String id);
+
+    @Select("select count(*) as number, min(received_at) as since from enquiry"
+            + " where site = #{site} and state = 'NEW'")
+    Waiting waiting(String site);
 
     @Update("update enquiry set state = #{state} where id = #{id} and site = #{site}")
     int setState(String site, String id, String state);
 
+    @Update("update enquiry set ask_again = #{day} where id = #{id} and site = #{site}")
+    int setAskAgain(String site, String id, LocalDate day);
+
+    @Delete("delete from enquiry where id = #{id} and site = #{site}")
+    int delete(String site, String id);
+
+    @Insert("insert into enquiry_entry (id, enquiry, kind, words, author, said_at)"
+            + " values (#{id}, #{enquiry}, #{kind}, #{words}, #{author}, #{saidAt})")
+    void insertEntry(String id, String enquiry, String kind, String words, String author, Instant saidAt);
+
+    @Select("select e.id, e.enquiry, e.kind, e.words, e.author, e.said_at from enquiry_entry e"
+            + " join enquiry q on q.id = e.enquiry where q.site = #{site} order by e.said_at, e.id")
+    List<StoredEntry> entries(String site);
+
     /** @param fields list of label and value, as JSON */
-    record StoredEnquiry(String id, String state, String fields, Instant receivedAt) {}
+    record StoredEnquiry(String id, String state, String came, LocalDate askAgain, String fields, Instant receivedAt) {}
+
+    /** @param since when the first of those that wait came, or null */
+    record Waiting(int number, Instant since) {}
+
+    record StoredEntry(String id, String enquiry, String kind, String words, String author, Instant saidAt) {}
 }

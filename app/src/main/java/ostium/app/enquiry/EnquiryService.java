@@ -12,31 +12,15 @@ import org.springframework.transaction.annotation.Transactional;
 import ostium.app.mail.MailQueue;
 import ostium.app.site.SiteOutlook;
 import ostium.app.site.StoredSite;
-import ostium.app.web.Problem;
+import ostium.core.enquiry.EnquiryState;
 import ostium.core.enquiry.Form;
 import ostium.core.text.Sha256;
-import tools.jackson.core.type.TypeReference;
 import tools.jackson.databind.json.JsonMapper;
 
 /** Keeps enquiries. When {@link #keep} has returned, the message survives the end of this process. */
 @Service
 @Order(2)
 public class EnquiryService implements SiteOutlook {
-
-    /** What has come of a message. */
-    public enum State {
-        NEW,
-        DONE,
-        UNWANTED
-    }
-
-    /** One answer of a visitor, with the question as it stood on the page. */
-    public record Answer(String key, String label, String value) {}
-
-    /** A message as the owner sees it. */
-    public record Enquiry(
-            String id, State state, Instant receivedAt, List<Answer> answers, List<MailQueue.Delivery> deliveries) {}
-
     private final EnquiryMapper enquiries;
     private final JsonMapper json;
     private final Clock clock;
@@ -68,24 +52,32 @@ public class EnquiryService implements SiteOutlook {
             String submission,
             boolean unwanted) {
         String id = UUID.randomUUID().toString();
-        List<Answer> answers = answers(form, values);
-        if (insert(id, site.id(), publication, answers, submission, unwanted, clock.instant()) && !unwanted) {
-            words.of(site, id, answers).forEach(mail::send);
+        List<Enquiry.Answer> answers = answers(form, values);
+        EnquiryState state = unwanted ? EnquiryState.UNWANTED : EnquiryState.NEW;
+        Instant now = clock.instant();
+        if (insert(id, site.id(), publication, answers, submission, state, Enquiry.Came.FORM, now) && !unwanted) {
+            words.told(site, id, answers).forEach(mail::send);
         }
     }
 
-    /** Keeps a message that came at a given time, for messages brought in; nobody is told. */
+    /**
+     * Keeps a message that came at a given time, or that an owner wrote down after a call or a visit; nobody is told.
+     *
+     * @return its id
+     */
     @Transactional
-    public void bringIn(String site, Form form, Map<String, String> values, String submission, Instant receivedAt) {
-        insert(UUID.randomUUID().toString(), site, null, answers(form, values), submission, false, receivedAt);
+    public String bringIn(String site, Form form, Map<String, String> values, Enquiry.Came came, Instant receivedAt) {
+        String id = UUID.randomUUID().toString();
+        insert(id, site, null, answers(form, values), id, EnquiryState.NEW, came, receivedAt);
+        return id;
     }
 
-    private static List<Answer> answers(Form form, Map<String, String> values) {
-        List<Answer> answers = new ArrayList<>();
+    private static List<Enquiry.Answer> answers(Form form, Map<String, String> values) {
+        List<Enquiry.Answer> answers = new ArrayList<>();
         for (Form.Field field : form.fields()) {
             String value = values.getOrDefault(field.key(), "");
             if (!value.isEmpty()) {
-                answers.add(new Answer(field.key(), field.label(), value));
+                answers.add(new Enquiry.Answer(field.key(), field.label(), value));
             }
         }
         return answers;
@@ -96,9 +88,10 @@ public class EnquiryService implements SiteOutlook {
             String id,
             String site,
             Long publication,
-            List<Answer> answers,
+            List<Enquiry.Answer> answers,
             String submission,
-            boolean unwanted,
+            EnquiryState state,
+            Enquiry.Came came,
             Instant receivedAt) {
         String fields = json.writeValueAsString(answers);
         return enquiries.insert(
@@ -106,38 +99,17 @@ public class EnquiryService implements SiteOutlook {
                         site,
                         publication,
                         repeatKey(site, submission, fields, receivedAt),
-                        (unwanted ? State.UNWANTED : State.NEW).name(),
+                        state.name(),
+                        came.name(),
                         fields,
                         receivedAt)
                 == 1;
     }
 
-    public List<Enquiry> ofSite(String site) {
-        List<MailQueue.Delivery> deliveries = mail.ofSite(site);
-        return enquiries.ofSite(site).stream()
-                .map(stored -> new Enquiry(
-                        stored.id(),
-                        State.valueOf(stored.state()),
-                        stored.receivedAt(),
-                        json.readValue(stored.fields(), new TypeReference<List<Answer>>() {}),
-                        deliveries.stream()
-                                .filter(delivery -> delivery.enquiry().equals(stored.id()))
-                                .toList()))
-                .toList();
-    }
-
-    /** @throws Problem 404 if the site has no such enquiry */
-    @Transactional
-    public void mark(String site, String id, State state) {
-        if (enquiries.setState(site, id, state.name()) == 0) {
-            throw Problem.notFound();
-        }
-    }
-
     @Override
     public SiteOutlook.Outlook add(StoredSite site, SiteOutlook.Outlook state) {
-        return new SiteOutlook.Outlook(
-                state.publicAddress(), state.addressName(), state.pendingChanges(), enquiries.countNew(site.id()));
+        EnquiryMapper.Waiting waiting = enquiries.waiting(site.id());
+        return state.waiting(waiting.number(), waiting.since());
     }
 
     /**

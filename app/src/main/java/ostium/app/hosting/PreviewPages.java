@@ -13,6 +13,7 @@ import java.util.regex.Pattern;
 import org.springframework.stereotype.Component;
 import ostium.app.drafting.DraftRounds;
 import ostium.app.files.SiteFiles;
+import ostium.app.publishing.PublishedVersions;
 import ostium.app.site.PreviewTokens;
 import ostium.app.site.SiteService;
 import ostium.app.site.StoredSite;
@@ -29,22 +30,31 @@ import ostium.render.Target;
 /** The page taking shape, drawn anew for every request by the renderer that also publishes. */
 @Component
 class PreviewPages {
-    /** A token, then a draft of the table or a house that is only tried on, then the file. */
+    /** A token, then a draft of the table, a house that is only tried on, or an earlier version; then the file. */
     private static final Pattern PATH =
-            Pattern.compile("/([A-Za-z0-9_-]{20,80})/(?:drafts/(\\d{1,4})/(\\d)/|house/([a-z]{4,10})/)?(.*)");
+            Pattern.compile("/(?<token>[A-Za-z0-9_-]{20,80})/(?:drafts/(?<round>\\d{1,4})/(?<seat>\\d)/"
+                    + "|house/(?<house>[a-z]{4,10})/|version/(?<version>\\d{1,18})/)?(?<file>.*)");
 
     private final PreviewTokens tokens;
     private final SiteService sites;
     private final Origins origins;
     private final SiteFiles files;
     private final DraftRounds rounds;
+    private final PublishedVersions versions;
 
-    PreviewPages(PreviewTokens tokens, SiteService sites, Origins origins, SiteFiles files, DraftRounds rounds) {
+    PreviewPages(
+            PreviewTokens tokens,
+            SiteService sites,
+            Origins origins,
+            SiteFiles files,
+            DraftRounds rounds,
+            PublishedVersions versions) {
         this.tokens = tokens;
         this.sites = sites;
         this.origins = origins;
         this.files = files;
         this.rounds = rounds;
+        this.versions = versions;
     }
 
     void answer(HttpServletRequest request, HttpServletResponse response) throws IOException {
@@ -55,13 +65,18 @@ class PreviewPages {
         }
         Matcher matcher = PATH.matcher(path);
         Optional<StoredSite> site =
-                matcher.matches() ? tokens.siteOf(matcher.group(1)).flatMap(sites::byId) : Optional.empty();
+                matcher.matches() ? tokens.siteOf(matcher.group("token")).flatMap(sites::byId) : Optional.empty();
         if (site.isEmpty()) {
             Wire.plainPage(response, 404, "This preview has ended", "Reload the page beside it.");
             return;
         }
-        String name = matcher.group(5).isEmpty() ? "index.html" : matcher.group(5);
-        State state = sites.state(site.get());
+        String name = matcher.group("file").isEmpty() ? "index.html" : matcher.group("file");
+        Optional<State> asked = state(site.get(), matcher);
+        if (asked.isEmpty()) {
+            Wire.plainPage(response, 404, "No such version", "There is no version at this address.");
+            return;
+        }
+        State state = asked.get();
         SheetReading reading = sites.read(state);
         Optional<SiteFiles.Content> given = files.of(site.get(), reading.brief(), name);
         if (given.isPresent()) {
@@ -73,8 +88,8 @@ class PreviewPages {
             Wire.plainPage(response, 404, "No such draft", "There is no draft at this address.");
             return;
         }
-        List<RenderedFile> rendered =
-                rendered(site.get(), reading, draft.get(), path.substring(matcher.end(1) + 1, matcher.start(5)));
+        List<RenderedFile> rendered = rendered(
+                site.get(), reading, draft.get(), path.substring(matcher.end("token") + 1, matcher.start("file")));
         Optional<RenderedFile> file =
                 rendered.stream().filter(each -> isAskedFor(each.path(), name)).findFirst();
         if (file.isEmpty()) {
@@ -98,17 +113,24 @@ class PreviewPages {
         return drawn.get(key, missing -> SiteRenderer.shipped().render(reading.brief(), draft, Target.preview()));
     }
 
+    /** The site as it stands, or as it was in a version. */
+    private Optional<State> state(StoredSite site, Matcher asked) {
+        String version = asked.group("version");
+        return version == null ? Optional.of(sites.state(site)) : versions.state(site.id(), Long.parseLong(version));
+    }
+
     private Optional<Draft> draft(StoredSite site, State state, SheetReading reading, Matcher asked) {
-        if (asked.group(2) != null) {
+        if (asked.group("round") != null) {
             return rounds.recipe(
                             site,
-                            new DraftRounds.Place(Integer.parseInt(asked.group(2)), Integer.parseInt(asked.group(3))))
+                            new DraftRounds.Place(
+                                    Integer.parseInt(asked.group("round")), Integer.parseInt(asked.group("seat"))))
                     .map(recipe -> recipe.draft(reading.brief()));
         }
         Draft present = state.draft(reading);
-        return asked.group(4) == null
+        return asked.group("house") == null
                 ? Optional.of(present)
-                : House.named(asked.group(4))
+                : House.named(asked.group("house"))
                         .map(house -> present.withLook(present.look().withHouse(house)));
     }
 

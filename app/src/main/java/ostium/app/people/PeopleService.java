@@ -26,7 +26,7 @@ import ostium.core.fact.EmailAddress;
 
 /** Invites helpers, hands sites over. A helper does all that an owner does, but for this and deleting the site. */
 @Service
-class PeopleService {
+public class PeopleService {
     private static final Duration VALID = Duration.ofDays(14);
 
     private final PeopleMapper people;
@@ -158,6 +158,11 @@ class PeopleService {
         }
         people.deleteInvitation(site.id(), invitation.email(), invitation.kind());
         return site.id();
+    }
+
+    /** Lets an account help with a site, as one whose invitation was taken. */
+    public void lets(String site, String account) {
+        people.insertHelper(site, account);
     }
 
     private void handOver(StoredSite site, Account account) {

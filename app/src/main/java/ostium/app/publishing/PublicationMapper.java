@@ -77,6 +77,9 @@ interface PublicationMapper {
     @Select("select id, revision, published_at from publication where site = #{site} order by id desc limit 100")
     List<StoredVersion> versions(String site);
 
+    @Select("select count(*) from publication where site = #{site}")
+    long countVersions(String site);
+
     @Select("select id, site, revision, state, url, form, opening from publication where site = #{site} and id = #{id}")
     Optional<LivePublication> version(String site, long id);
 

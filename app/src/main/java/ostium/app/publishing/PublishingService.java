@@ -1,7 +1,6 @@
 package ostium.app.publishing;
 
-import com.github.benmanes.caffeine.cache.Cache;
-import com.github.benmanes.caffeine.cache.Caffeine;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -50,8 +49,7 @@ public class PublishingService implements SiteOutlook {
     private final SiteFiles given;
     private final ApplicationEventPublisher events;
     private final TransactionTemplate transactions;
-    private final Cache<Long, State> states =
-            Caffeine.newBuilder().maximumSize(500).build();
+    private final PublishedVersions versions;
 
     PublishingService(
             PublicationMapper publications,
@@ -61,6 +59,7 @@ public class PublishingService implements SiteOutlook {
             StandingParts parts,
             Origins origins,
             SiteFiles given,
+            PublishedVersions versions,
             ApplicationEventPublisher events,
             TransactionTemplate transactions) {
         this.publications = publications;
@@ -70,6 +69,7 @@ public class PublishingService implements SiteOutlook {
         this.parts = parts;
         this.origins = origins;
         this.given = given;
+        this.versions = versions;
         this.events = events;
         this.transactions = transactions;
     }
@@ -213,22 +213,20 @@ public class PublishingService implements SiteOutlook {
         Optional<Long> live = publications.addressOf(site.id()).map(Address::publication);
         return new PublicationsView(
                 live.map(id -> changes(id, site, state)).orElse(List.of()),
-                must(state).stream()
-                        .map(snag -> new PublicationsView.SnagLine(snag.words(), snag.why(), snag.section()))
+                Snags.of(state, readings.of(state)).stream()
+                        .sorted(Comparator.comparing(Snag::level))
+                        .map(snag -> new PublicationsView.SnagLine(
+                                snag.level(),
+                                snag.words(),
+                                snag.why(),
+                                snag.section(),
+                                snag.fix() == null ? "" : snag.fix().line()))
                         .toList(),
-                publications.versions(site.id()).stream()
-                        .map(version -> new PublicationsView.Version(
-                                version.id(),
-                                version.publishedAt(),
-                                live.filter(id -> id == version.id()).isPresent()))
-                        .toList());
+                versions.of(site.id(), live));
     }
 
     private List<Changes.Change> changes(long publication, StoredSite site, State state) {
-        State published = states.get(
-                publication,
-                id -> Stored.readState(
-                        publications.version(site.id(), id).orElseThrow().state()));
+        State published = versions.state(site.id(), publication).orElseThrow();
         return Changes.between(published, readings.of(published), state, readings.of(state));
     }
 
@@ -293,13 +291,12 @@ public class PublishingService implements SiteOutlook {
                 .map(this::nameOf)
                 .orElseGet(() -> AddressName.suggest(state.sheet().name(), site.id()));
         if (address.map(Address::publication).isEmpty()) {
-            return new SiteOutlook.Outlook(null, name, 0, outlook.newEnquiries());
+            return outlook.coming(name, state.isKept() ? must(state).size() : 0);
         }
-        return new SiteOutlook.Outlook(
+        return outlook.standing(
                 origins.site(address.get().host()) + "/",
                 name,
-                changes(address.get().publication(), site, state).size(),
-                outlook.newEnquiries());
+                changes(address.get().publication(), site, state).size());
     }
 
     static void afterCommit(Runnable act) {

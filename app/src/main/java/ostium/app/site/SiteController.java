@@ -3,6 +3,7 @@ package ostium.app.site;
 import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
+import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import java.util.regex.Pattern;
@@ -53,12 +54,34 @@ class SiteController {
         this.limits = limits;
     }
 
-    /** A line of the list of sites. */
+    /** How far a site has come. */
+    enum Stage {
+        /** Facts are still missing for a first page. */
+        FACTS,
+        /** Drafts can be looked at; none is kept. */
+        DRAFTS,
+        KEPT,
+        PUBLIC
+    }
+
+    /**
+     * A line of the list of sites.
+     *
+     * @param preview address of its preview
+     * @param addressName free name it has or could have
+     * @param blocking how many things have to be put right before it can be public
+     * @param waitingSince when the first message that nobody has answered came, or null
+     */
     record SiteLine(
             String id,
             String name,
-            String state,
+            Stage stage,
+            String preview,
+            String addressName,
+            int pendingChanges,
+            int blocking,
             int newEnquiries,
+            @Schema(nullable = true) Instant waitingSince,
             @Schema(types = {"string", "null"}) String publicAddress,
             boolean owner) {}
 
@@ -107,20 +130,33 @@ class SiteController {
 
     private SiteLine line(StoredSite site) {
         SiteOutlook.Outlook outlook = outlook(site);
-        String name = sites.state(site).sheet().name();
-        int changes = outlook.pendingChanges();
-        String words = outlook.publicAddress() == null
-                ? "not public yet"
-                : changes == 0
-                        ? "public"
-                        : changes == 1 ? "public, one change waits" : "public, " + changes + " changes wait";
+        State state = sites.state(site);
         return new SiteLine(
                 site.id(),
-                name.isBlank() ? "A site without a name" : name,
-                words,
+                state.sheet().name(),
+                stage(state, outlook),
+                preview(site),
+                outlook.addressName(),
+                outlook.pendingChanges(),
+                outlook.blocking(),
                 outlook.newEnquiries(),
+                outlook.waitingSince(),
                 outlook.publicAddress(),
                 isOwner(site));
+    }
+
+    private Stage stage(State state, SiteOutlook.Outlook outlook) {
+        if (outlook.publicAddress() != null) {
+            return Stage.PUBLIC;
+        }
+        if (state.isKept()) {
+            return Stage.KEPT;
+        }
+        return sites.read(state).missing().isEmpty() ? Stage.DRAFTS : Stage.FACTS;
+    }
+
+    private String preview(StoredSite site) {
+        return origins.preview() + "/" + tokens.give(site.id()) + "/";
     }
 
     private boolean isOwner(StoredSite site) {
@@ -131,7 +167,7 @@ class SiteController {
     }
 
     private SiteOutlook.Outlook outlook(StoredSite site) {
-        SiteOutlook.Outlook state = new SiteOutlook.Outlook(null, "", 0, 0);
+        SiteOutlook.Outlook state = SiteOutlook.Outlook.NOTHING;
         for (SiteOutlook outlook : outlooks) {
             state = outlook.add(site, state);
         }
@@ -152,7 +188,7 @@ class SiteController {
                 reading.missing(),
                 SiteView.trade(reading),
                 SiteView.head(reading.brief()),
-                origins.preview() + "/" + tokens.give(site.id()) + "/",
+                preview(site),
                 outlook.publicAddress(),
                 outlook.addressName(),
                 outlook.pendingChanges(),

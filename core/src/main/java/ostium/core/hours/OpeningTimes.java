@@ -3,6 +3,7 @@ package ostium.core.hours;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
@@ -39,6 +40,21 @@ public record OpeningTimes(WeeklyHours usual, List<SpecialHours> special) {
     /** What a visitor finds at an instant, and when that changes next; right on days of a clock change. */
     public OpenState at(Instant instant, ZoneId zone) {
         return OpenState.of(this::on, YEAR, instant, zone);
+    }
+
+    /** The times it is open between two instants, in order. */
+    public List<OpenSpan> between(Instant from, Instant to, ZoneId zone) {
+        List<OpenSpan> spans = new ArrayList<>();
+        Instant t = from;
+        while (t.isBefore(to)) {
+            OpenState state = at(t, zone);
+            Instant end = state.until() == null || state.until().isAfter(to) ? to : state.until();
+            if (state.open()) {
+                spans.add(new OpenSpan(t, end));
+            }
+            t = end;
+        }
+        return spans;
     }
 
     /** What differs on the days from a date on, soonest first: what is said before the usual week. */

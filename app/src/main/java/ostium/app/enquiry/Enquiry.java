@@ -1,0 +1,70 @@
+package ostium.app.enquiry;
+
+import io.swagger.v3.oas.annotations.media.Schema;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Optional;
+import ostium.app.mail.MailQueue;
+import ostium.core.enquiry.EnquiryState;
+import ostium.core.hours.OpenSpan;
+
+/**
+ * A message as the owner sees it, with all that was done since.
+ *
+ * @param due by when it is to be answered, as the owner promises; null where nobody waits or no time is promised
+ * @param work the hours of work from the message to that time, or to now where it is over; empty where nobody waits
+ * @param person who it is from; null where they left no way to be reached
+ * @param askAgain day on which the owner wants to ask again, or null
+ */
+public record Enquiry(
+        String id,
+        EnquiryState state,
+        Came came,
+        Instant receivedAt,
+        List<Answer> answers,
+        List<MailQueue.Delivery> deliveries,
+        @Schema(nullable = true) Instant due,
+        List<OpenSpan> work,
+        @Schema(nullable = true) Person person,
+        @Schema(nullable = true) LocalDate askAgain,
+        List<Entry> entries) {
+
+    /** How it came. */
+    public enum Came {
+        FORM,
+        /** Written down by the owner, after a call or a visit. */
+        WRITTEN
+    }
+
+    /** One answer of a visitor, with the question as it stood on the page. */
+    public record Answer(String key, String label, String value) {}
+
+    /**
+     * Who it is from.
+     *
+     * @param key the same in every message of one person
+     * @param reach as people write it
+     * @param uri what a press opens
+     * @param mail whether a mail reaches them
+     */
+    public record Person(String key, String reach, String uri, boolean mail) {}
+
+    /** Something the owner or a helper did after it. */
+    public record Entry(String id, Kind kind, String words, String author, Instant at) {
+        /** What was done. */
+        public enum Kind {
+            NOTE,
+            CALL,
+            REPLY
+        }
+    }
+
+    /** What was answered to a question of the form. */
+    public Optional<String> answer(String key) {
+        return answers.stream()
+                .filter(answer -> answer.key().equals(key))
+                .map(Answer::value)
+                .findFirst();
+    }
+}

@@ -1,0 +1,128 @@
+package ostium.app.enquiry;
+
+import java.time.Clock;
+import java.time.Instant;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Component;
+import ostium.app.enquiry.EnquiryMapper.StoredEnquiry;
+import ostium.app.enquiry.EnquiryMapper.StoredEntry;
+import ostium.app.mail.MailQueue;
+import ostium.app.site.Readings;
+import ostium.app.site.SiteService;
+import ostium.app.site.StoredSite;
+import ostium.core.enquiry.EnquiryState;
+import ostium.core.enquiry.PromisedAnswer;
+import ostium.core.enquiry.Reach;
+import ostium.core.fact.Facts;
+import ostium.core.hours.OpenSpan;
+import tools.jackson.core.type.TypeReference;
+import tools.jackson.databind.json.JsonMapper;
+
+/** Reads the enquiries of a site as its owner sees them: held against the promise, with what was said since. */
+@Component
+class EnquiryReader {
+    private final EnquiryMapper enquiries;
+    private final MailQueue mail;
+    private final SiteService sites;
+    private final Readings readings;
+    private final JsonMapper json;
+    private final Clock clock;
+
+    EnquiryReader(
+            EnquiryMapper enquiries,
+            MailQueue mail,
+            SiteService sites,
+            Readings readings,
+            JsonMapper json,
+            Clock clock) {
+        this.enquiries = enquiries;
+        this.mail = mail;
+        this.sites = sites;
+        this.readings = readings;
+        this.json = json;
+        this.clock = clock;
+    }
+
+    List<Enquiry> ofSite(StoredSite site) {
+        return read(site, enquiries.ofSite(site.id()));
+    }
+
+    /** Every one there is, the oldest first. */
+    List<Enquiry> all(StoredSite site) {
+        return read(site, enquiries.all(site.id()));
+    }
+
+    Optional<Enquiry> one(StoredSite site, String id) {
+        return enquiries
+                .one(site.id(), id)
+                .map(stored -> read(site, List.of(stored)).get(0));
+    }
+
+    private List<Enquiry> read(StoredSite site, List<StoredEnquiry> stored) {
+        Map<String, List<MailQueue.Delivery>> deliveries =
+                mail.ofSite(site.id()).stream().collect(Collectors.groupingBy(MailQueue.Delivery::enquiry));
+        Map<String, List<StoredEntry>> entries =
+                enquiries.entries(site.id()).stream().collect(Collectors.groupingBy(StoredEntry::enquiry));
+        Facts facts = readings.of(sites.state(site)).brief().facts();
+        Optional<PromisedAnswer> promise = PromisedAnswer.of(facts);
+        return stored.stream()
+                .map(each -> read(
+                        each,
+                        facts.region(),
+                        promise,
+                        deliveries.getOrDefault(each.id(), List.of()),
+                        entries.getOrDefault(each.id(), List.of())))
+                .toList();
+    }
+
+    private Enquiry read(
+            StoredEnquiry stored,
+            String region,
+            Optional<PromisedAnswer> promise,
+            List<MailQueue.Delivery> deliveries,
+            List<StoredEntry> entries) {
+        EnquiryState state = EnquiryState.valueOf(stored.state());
+        List<Enquiry.Answer> answers = json.readValue(stored.fields(), new TypeReference<List<Enquiry.Answer>>() {});
+        Optional<PromisedAnswer> waited = promise.filter(any -> state.waits());
+        Instant due =
+                waited.flatMap(promised -> promised.due(stored.receivedAt())).orElse(null);
+        List<OpenSpan> work =
+                due == null ? List.of() : waited.orElseThrow().work(stored.receivedAt(), later(due, clock.instant()));
+        return new Enquiry(
+                stored.id(),
+                state,
+                Enquiry.Came.valueOf(stored.came()),
+                stored.receivedAt(),
+                answers,
+                deliveries,
+                due,
+                work,
+                person(answers, region),
+                stored.askAgain(),
+                entries.stream()
+                        .map(entry -> new Enquiry.Entry(
+                                entry.id(),
+                                Enquiry.Entry.Kind.valueOf(entry.kind()),
+                                entry.words(),
+                                entry.author(),
+                                entry.saidAt()))
+                        .toList());
+    }
+
+    private static Enquiry.Person person(List<Enquiry.Answer> answers, String region) {
+        return answers.stream()
+                .filter(answer -> answer.key().equals("reach"))
+                .findFirst()
+                .flatMap(answer -> Reach.read(answer.value(), region))
+                .map(reach -> new Enquiry.Person(
+                        reach.key(), reach.shown(), reach.uri(), reach.mail().isPresent()))
+                .orElse(null);
+    }
+
+    private static Instant later(Instant one, Instant other) {
+        return one.isAfter(other) ? one : other;
+    }
+}

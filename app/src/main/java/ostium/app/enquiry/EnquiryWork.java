@@ -1,0 +1,142 @@
+package ostium.app.enquiry;
+
+import java.time.Clock;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.UUID;
+import org.springframework.http.HttpStatus;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import ostium.app.account.Account;
+import ostium.app.mail.MailQueue;
+import ostium.app.site.SiteService;
+import ostium.app.site.StoredSite;
+import ostium.app.web.Problem;
+import ostium.core.base.Messages;
+import ostium.core.enquiry.EnquiryState;
+
+/** What an owner or a helper does with an enquiry after it came. */
+@Service
+public class EnquiryWork {
+    /** Most characters of a note or a reply. */
+    static final int LONGEST = 8000;
+
+    private static final Messages WORDS = Messages.of("enquiry");
+
+    private final EnquiryMapper enquiries;
+    private final EnquiryReader reader;
+    private final EnquiryMail words;
+    private final MailQueue mail;
+    private final SiteService sites;
+    private final Clock clock;
+
+    EnquiryWork(
+            EnquiryMapper enquiries,
+            EnquiryReader reader,
+            EnquiryMail words,
+            MailQueue mail,
+            SiteService sites,
+            Clock clock) {
+        this.enquiries = enquiries;
+        this.reader = reader;
+        this.words = words;
+        this.mail = mail;
+        this.sites = sites;
+        this.clock = clock;
+    }
+
+    /** @throws Problem 404 if the site has no such enquiry */
+    @Transactional
+    public void mark(StoredSite site, String id, EnquiryState state) {
+        require(site, id);
+        enquiries.setState(site.id(), id, state.name());
+        if (state.closed()) {
+            enquiries.setAskAgain(site.id(), id, null);
+        }
+    }
+
+    /** Writes a note or a call down. A call that was written down is an answer. */
+    @Transactional
+    public void write(StoredSite site, String id, Enquiry.Entry.Kind kind, String said, Account author) {
+        writeAt(site, id, kind, said, author, clock.instant());
+    }
+
+    /** As {@link #write}, at a given time, for what is brought in. */
+    @Transactional
+    public void writeAt(StoredSite site, String id, Enquiry.Entry.Kind kind, String said, Account author, Instant at) {
+        Enquiry enquiry = require(site, id);
+        String checked = checked(said, "entry.empty");
+        enquiries.insertEntry(UUID.randomUUID().toString(), id, kind.name(), checked, author.name(), at);
+        if (kind != Enquiry.Entry.Kind.NOTE && enquiry.state().waits()) {
+            enquiries.setState(site.id(), id, EnquiryState.ANSWERED.name());
+        }
+    }
+
+    /**
+     * Sends a reply by mail, kept with the enquiry in the same transaction.
+     *
+     * @throws Problem 422 if they left no mail address
+     */
+    @Transactional
+    public void reply(StoredSite site, String id, String said, Account author) {
+        Enquiry enquiry = require(site, id);
+        String checked = checked(said, "reply.empty");
+        if (enquiry.person() == null || !enquiry.person().mail()) {
+            throw Problem.at("words", WORDS.say("reply.noMail"));
+        }
+        mail.send(words.reply(site, enquiry, checked, author));
+        write(site, id, Enquiry.Entry.Kind.REPLY, checked, author);
+    }
+
+    /**
+     * Plans to ask again on a day.
+     *
+     * @param day null for no day
+     */
+    @Transactional
+    public void askAgain(StoredSite site, String id, LocalDate day) {
+        require(site, id);
+        LocalDate today = sites.read(sites.state(site)).brief().today().date();
+        if (day != null && day.isBefore(today)) {
+            throw Problem.at("day", WORDS.say("askAgain.past"));
+        }
+        enquiries.setAskAgain(site.id(), id, day);
+    }
+
+    /** Deletes everything of one person: their messages, what was written about them, and the mail that told of it. */
+    @Transactional
+    public int forget(StoredSite site, String person) {
+        List<Enquiry> all = ofPerson(site, person);
+        all.forEach(enquiry -> enquiries.delete(site.id(), enquiry.id()));
+        return all.size();
+    }
+
+    /** Everything that is known of one person. */
+    public List<Enquiry> ofPerson(StoredSite site, String person) {
+        List<Enquiry> all = reader.all(site).stream()
+                .filter(enquiry ->
+                        enquiry.person() != null && enquiry.person().key().equals(person))
+                .toList();
+        if (all.isEmpty()) {
+            throw new Problem(HttpStatus.NOT_FOUND, "person", WORDS.say("person.nobody"));
+        }
+        return all;
+    }
+
+    private Enquiry require(StoredSite site, String id) {
+        return reader.one(site, id).orElseThrow(Problem::notFound);
+    }
+
+    private static String checked(String said, String whenEmpty) {
+        String words = said == null ? "" : said.replaceAll("\\r\\n?", "\n").strip();
+        if (words.isEmpty()) {
+            throw Problem.at("words", WORDS.say(whenEmpty));
+        }
+        int length = words.codePointCount(0, words.length());
+        if (length > LONGEST) {
+            throw Problem.at("words", WORDS.say("entry.tooLong", LONGEST, length));
+        }
+        return words;
+    }
+}

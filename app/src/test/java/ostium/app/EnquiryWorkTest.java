@@ -1,0 +1,146 @@
+package ostium.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.util.Map;
+import java.util.UUID;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import tools.jackson.databind.JsonNode;
+
+/** What an owner does with a message after it came. */
+class EnquiryWorkTest {
+    private final Browserlike owner = Browserlike.fresh();
+    private String enquiries;
+
+    @BeforeEach
+    void siteThatPromises() {
+        owner.signUp(UUID.randomUUID() + "@quill.example");
+        Map<String, Object> sheet = Browserlike.sheet("Worked Sweeps");
+        JsonNode site = owner.site(sheet);
+        owner.edit(
+                site.path("id").asString(),
+                site.path("revision").asLong(),
+                Map.of("kind", "setLine", "path", "promise", "words", "by the next working morning"));
+        enquiries = "/api/sites/" + site.path("id").asString() + "/enquiries";
+    }
+
+    private JsonNode written(String name, String reach) {
+        Browserlike.Answer answer =
+                owner.call("POST", enquiries, Map.of("name", name, "reach", reach, "message", "The stove smokes."));
+        assertThat(answer.status()).as(answer.body()).isEqualTo(201);
+        return answer.json();
+    }
+
+    private Browserlike.Answer does(JsonNode enquiry, String method, String what, Map<String, ?> body) {
+        return owner.call(method, enquiries + "/" + enquiry.path("id").asString() + "/" + what, body);
+    }
+
+    @Test
+    void aCallIsWrittenDownAsAMessage() {
+        JsonNode made = written("Cass Holm", "0117 496 0433");
+        assertThat(made.path("came").asString()).isEqualTo("WRITTEN");
+        assertThat(made.path("state").asString()).isEqualTo("NEW");
+        assertThat(made.at("/person/uri").asString()).isEqualTo("tel:+441174960433");
+        assertThat(made.path("due").asString()).as("held against the promise").isNotEmpty();
+        assertThat(made.path("work").size()).isPositive();
+        Browserlike.Answer wrong = owner.call("POST", enquiries, Map.of("name", "Cass", "message", "No number."));
+        assertThat(wrong.status()).isEqualTo(422);
+        assertThat(wrong.json().path("field").asString()).isEqualTo("reach");
+    }
+
+    @Test
+    void aNoteLeavesItWaitingAndACallAnswersIt() {
+        JsonNode enquiry = written("Cass Holm", "0117 496 0433");
+        JsonNode noted = does(enquiry, "POST", "entries", Map.of("kind", "NOTE", "words", "Narrow stairs."))
+                .json();
+        assertThat(noted.path("state").asString()).isEqualTo("NEW");
+        JsonNode called = does(enquiry, "POST", "entries", Map.of("kind", "CALL", "words", "Nobody in."))
+                .json();
+        assertThat(called.path("state").asString()).isEqualTo("ANSWERED");
+        assertThat(called.path("entries"))
+                .extracting(entry -> entry.path("words").asString())
+                .containsExactly("Narrow stairs.", "Nobody in.");
+        assertThat(called.path("due").isNull()).as("nobody waits any more").isTrue();
+        assertThat(does(enquiry, "POST", "entries", Map.of("kind", "NOTE", "words", " "))
+                        .json()
+                        .path("field")
+                        .asString())
+                .isEqualTo("words");
+    }
+
+    @Test
+    void aReplyGoesByMailAndIsKept() {
+        JsonNode enquiry = written("Oona Quayle", "oona@quayle.example");
+        JsonNode answered = does(enquiry, "POST", "reply", Map.of("words", "From £95, about an hour."))
+                .json();
+        assertThat(answered.path("state").asString()).isEqualTo("ANSWERED");
+        assertThat(answered.at("/entries/0/kind").asString()).isEqualTo("REPLY");
+        assertThat(answered.at("/deliveries/0/to").asString()).isEqualTo("oona@quayle.example");
+    }
+
+    @Test
+    void aReplyToSomebodyWithoutMailSaysWhatToDoInstead() {
+        Browserlike.Answer answer = does(written("Cass", "0117 496 0433"), "POST", "reply", Map.of("words", "Hello"));
+        assertThat(answer.status()).isEqualTo(422);
+        assertThat(answer.json().path("detail").asString()).contains("Call them");
+    }
+
+    @Test
+    void aDayToAskAgainIsPlannedAndGoesWhenItIsOver() {
+        JsonNode enquiry = written("Hester Dunnock", "0117 496 0612");
+        LocalDate today = LocalDate.now(ZoneId.of("Europe/London"));
+        JsonNode planned = does(enquiry, "PUT", "ask-again", Map.of("day", today.plusDays(7)))
+                .json();
+        assertThat(planned.path("askAgain").asString())
+                .isEqualTo(today.plusDays(7).toString());
+        assertThat(does(enquiry, "PUT", "ask-again", Map.of("day", today.minusDays(2)))
+                        .status())
+                .isEqualTo(422);
+        JsonNode done = does(enquiry, "PUT", "state", Map.of("state", "DONE")).json();
+        assertThat(done.path("askAgain").isNull()).isTrue();
+    }
+
+    @Test
+    void everythingOfOnePersonGoesOutAndCanBeDeleted() {
+        written("Oona Quayle", "oona@quayle.example");
+        written("Oona", "OONA@quayle.example");
+        written("Cass Holm", "0117 496 0433");
+        Browserlike.Answer out = owner.get(enquiries + ".json?person=oona@quayle.example");
+        assertThat(out.json().size()).isEqualTo(2);
+        assertThat(owner.call("DELETE", enquiries + "?person=oona@quayle.example", Map.of())
+                        .json()
+                        .path("enquiries")
+                        .asInt())
+                .isEqualTo(2);
+        assertThat(owner.get(enquiries).json())
+                .extracting(enquiry -> enquiry.at("/answers/0/value").asString())
+                .containsExactly("Cass Holm");
+        assertThat(owner.get(enquiries + ".json?person=oona@quayle.example").status())
+                .isEqualTo(404);
+    }
+
+    @Test
+    void allOfThemGoOutAsATableThatRunsNothing() {
+        written("=HYPERLINK(\"http://evil.example\")", "0117 496 0433");
+        Browserlike.Answer csv = owner.get(enquiries + ".csv");
+        assertThat(csv.header("Content-Type")).startsWith("text/csv");
+        assertThat(csv.body()).contains("Received,State,Your name").contains("'=HYPERLINK");
+    }
+
+    @Test
+    void isNobodyElses() {
+        JsonNode enquiry = written("Cass Holm", "0117 496 0433");
+        Browserlike other = Browserlike.fresh();
+        other.signUp(UUID.randomUUID() + "@quill.example");
+        assertThat(other.get(enquiries + ".csv").status()).isEqualTo(404);
+        assertThat(other.call(
+                                "POST",
+                                enquiries + "/" + enquiry.path("id").asString() + "/entries",
+                                Map.of("kind", "NOTE", "words", "Mine now"))
+                        .status())
+                .isEqualTo(404);
+    }
+}

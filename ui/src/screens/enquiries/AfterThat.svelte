@@ -1,0 +1,126 @@
+<script lang="ts">
+  import { tick } from 'svelte';
+  import type { Enquiry, Problem } from '../../api/client';
+  import { CLOSED, EnquiriesState, STATES, type State } from './enquiries.svelte';
+  import { day } from './waiting';
+
+  /** What comes after an answer: a day to ask again, and what it came to. */
+  let {
+    enquiry,
+    enquiries,
+    mark,
+    told
+  }: {
+    enquiry: Enquiry;
+    enquiries: EnquiriesState;
+    mark: (state: State) => void;
+    told: (problem: Problem | null, not: string, done: string) => boolean;
+  } = $props();
+
+  let planning = $state(false);
+  let wanted = $state('');
+
+  const closed = $derived(CLOSED.includes(enquiry.state));
+  const again = $derived(enquiry.askAgain ? new Date(`${enquiry.askAgain}T12:00:00`) : null);
+  const outcomes = $derived(
+    (closed ? ['NEW'] : ['AGREED', 'DONE', 'LOST', 'UNWANTED']).filter(
+      (state) => state !== enquiry.state
+    ) as State[]
+  );
+
+  function inDays(days: number): string {
+    const date = new Date(enquiries.now.getTime() + days * 24 * 3_600_000);
+    return date.toLocaleDateString('sv-SE');
+  }
+
+  async function plan(): Promise<void> {
+    wanted = enquiry.askAgain ?? inDays(7);
+    planning = true;
+    await tick();
+    document.getElementById(`again-${enquiry.id}`)?.focus();
+  }
+
+  async function leave(): Promise<void> {
+    planning = false;
+    await tick();
+    document.getElementById(`plan-${enquiry.id}`)?.focus();
+  }
+
+  async function set(date: string | null): Promise<void> {
+    const problem = await enquiries.askAgain(enquiry, date);
+    const said = date
+      ? `Planned: ask again ${day(new Date(`${date}T12:00:00`), enquiries.now)}.`
+      : 'Nothing is planned.';
+    if (told(problem, 'Not planned.', said)) await leave();
+  }
+</script>
+
+<footer>
+  {#if !closed}
+    <div class="plan">
+      {#if planning}
+        <label class="quiet" for="again-{enquiry.id}">Ask again on</label>
+        <input
+          id="again-{enquiry.id}"
+          type="date"
+          class="date"
+          min={inDays(0)}
+          bind:value={wanted}
+          onkeydown={(event) => event.key === 'Enter' && wanted && set(wanted)}
+        />
+        <button class="word" disabled={!wanted} onclick={() => set(wanted)}>Plan it</button>
+        {#if again}<button class="word" onclick={() => set(null)}>Not any more</button>{/if}
+        <button class="word" onclick={leave}>Leave it</button>
+      {:else}
+        <span class="quiet">
+          After that:
+          {#if again}<b>ask again {day(again, enquiries.now)}</b>{:else}nothing planned{/if}
+        </span>
+        <button class="word" id="plan-{enquiry.id}" onclick={plan}>{again ? 'Change' : 'Plan a day'}</button>
+      {/if}
+    </div>
+  {/if}
+  <div class="came" role="group" aria-label="What it came to">
+    <span class="quiet">{closed ? `${STATES[enquiry.state]}.` : 'It came to:'}</span>
+    {#each outcomes as state (state)}
+      <button class="word" class:set-aside={state === 'UNWANTED'} onclick={() => mark(state)}>
+        {closed ? 'Not over yet' : STATES[state]}
+      </button>
+    {/each}
+  </div>
+</footer>
+
+<style>
+  footer {
+    display: flex;
+    flex-wrap: wrap;
+    justify-content: space-between;
+    gap: 0 24px;
+    padding: 2px 18px;
+    border-top: 1px solid var(--fine-rule);
+    background: var(--lacquer-tint);
+  }
+  .plan,
+  .came {
+    display: flex;
+    flex-wrap: wrap;
+    align-items: center;
+    gap: 0 16px;
+  }
+  b {
+    color: var(--ink);
+  }
+  .quiet {
+    color: color-mix(in oklab, var(--pencil) 70%, var(--ink));
+  }
+  .set-aside {
+    color: var(--ink);
+  }
+  .date {
+    min-height: 36px;
+    padding: 2px 8px;
+    border: 1px solid var(--control);
+    background: var(--sheet);
+    color: var(--ink);
+  }
+</style>

@@ -1,0 +1,207 @@
+<script lang="ts">
+  import { tick, untrack } from 'svelte';
+  import type { Enquiry, Problem } from '../../api/client';
+  import { lastKnown } from '../../keeping/browserStore';
+  import type { Sheet } from '../../sheet';
+  import type { SiteState } from '../../site.svelte';
+  import { answer, EnquiriesState } from './enquiries.svelte';
+
+  /** The answer being written. It lies in the browser until it is sent. */
+  let {
+    enquiry,
+    enquiries,
+    site,
+    told
+  }: {
+    enquiry: Enquiry;
+    enquiries: EnquiriesState;
+    site: SiteState;
+    told: (problem: Problem | null, not: string, done: string) => boolean;
+  } = $props();
+
+  const id = $derived(enquiry.id);
+  const person = $derived(enquiry.person);
+  const first = $derived(answer(enquiry, 'name').split(/\s+/)[0] ?? '');
+  const greeting = $derived(`Dear ${first},\n\n`);
+  let words = $state('');
+  let fault = $state('');
+  let busy = $state(false);
+  let asking = $state(false);
+
+  $effect(() => {
+    const key = `reply/${id}`;
+    untrack(() => {
+      words = greeting;
+      void lastKnown.get<string>(key).then((kept) => {
+        if (kept && id === enquiry.id) words = kept;
+      });
+    });
+  });
+
+  const prices = $derived(
+    site.sheet.services
+      .filter((service) => service.name.trim() && (service.price.trim() || service.minutes.trim()))
+      .map((service) => ({
+        name: service.name,
+        said: saidOf(service)
+      }))
+  );
+
+  /** "Camera survey: 60 min, from £95". */
+  function saidOf(service: Sheet['services'][number]): string {
+    const minutes = service.minutes.trim();
+    const time = /^\d+$/.test(minutes) ? `${minutes} min` : minutes;
+    return `${service.name}: ${[time, service.price].filter((each) => each.trim()).join(', ')}`;
+  }
+
+  function typed(): void {
+    fault = '';
+    void lastKnown.put(`reply/${id}`, words);
+  }
+
+  async function put(said: string): Promise<void> {
+    asking = false;
+    const box = document.getElementById(`reply-${id}`) as HTMLTextAreaElement | null;
+    const at = box?.selectionStart ?? words.length;
+    words = words.slice(0, at) + said + words.slice(box?.selectionEnd ?? at);
+    typed();
+    await tick();
+    box?.focus();
+    box?.setSelectionRange(at + said.length, at + said.length);
+  }
+
+  async function send(event: SubmitEvent): Promise<void> {
+    event.preventDefault();
+    if (busy) return;
+    if (words.trim() === greeting.trim() || !words.trim()) {
+      fault = 'Write the reply first.';
+      document.getElementById(`reply-${id}`)?.focus();
+      return;
+    }
+    busy = true;
+    const problem = await enquiries.reply(enquiry, words);
+    busy = false;
+    fault = problem?.detail ?? '';
+    if (told(problem, 'Not sent. Your words are still here.', 'Your reply is on its way.')) {
+      words = greeting;
+      await lastKnown.put(`reply/${id}`, '');
+      await site.reload();
+    }
+    document.getElementById(`reply-${id}`)?.focus();
+  }
+</script>
+
+<div class="reply">
+  {#if person?.mail}
+    <form onsubmit={send}>
+      <div class="to">
+        <h3><label for="reply-{id}">Your reply</label></h3>
+        <span class="quiet">by mail to {person.reach}</span>
+      </div>
+      <textarea
+        id="reply-{id}"
+        class="line"
+        rows="7"
+        dir="auto"
+        bind:value={words}
+        oninput={typed}
+        aria-invalid={fault ? 'true' : undefined}
+        aria-describedby="reply-fault-{id}"></textarea>
+      <p class="fault" id="reply-fault-{id}" role="alert">{fault}</p>
+      <div class="put">
+        <span class="quiet">Put in:</span>
+        {#if prices.length > 0}
+          <button class="word" type="button" aria-expanded={asking} onclick={() => (asking = !asking)}>
+            a price
+          </button>
+        {/if}
+        {#if site.sheet.lines.telephone}
+          <button class="word" type="button" onclick={() => put(site.sheet.lines.telephone)}>
+            your number
+          </button>
+        {/if}
+        {#if site.sheet.lines.hours}
+          <button class="word" type="button" onclick={() => put(site.sheet.lines.hours)}>your hours</button>
+        {/if}
+      </div>
+      {#if asking}
+        <div class="prices">
+          {#each prices as price (price.name)}
+            <button class="chip-leaf" type="button" onclick={() => put(price.said)}>{price.said}</button>
+          {/each}
+        </div>
+      {/if}
+      <div class="foot">
+        <button class="act send" type="submit" disabled={busy}>{busy ? 'Sending …' : 'Send the reply'}</button
+        >
+        <a class="word" href={person.uri}>Write with your own mail</a>
+      </div>
+    </form>
+  {:else if person}
+    <h3>They left a number</h3>
+    <p class="call"><a class="act" href={person.uri}>Call {person.reach}</a></p>
+    <p class="quiet">Write the call down afterwards; that answers them.</p>
+  {:else}
+    <h3>No way to answer</h3>
+    <p class="quiet">
+      They left “{answer(enquiry, 'reach')}”, which is neither a telephone number nor an e-mail address.
+    </p>
+  {/if}
+</div>
+
+<style>
+  .reply {
+    padding: 14px 18px 14px;
+    border-left: 1px solid var(--fine-rule);
+    background: var(--well);
+  }
+  h3 {
+    font-size: 17px;
+  }
+  .to {
+    display: flex;
+    flex-wrap: wrap;
+    justify-content: space-between;
+    align-items: baseline;
+    gap: 0 14px;
+    overflow-wrap: anywhere;
+  }
+  textarea {
+    margin-top: 6px;
+    background: var(--sheet);
+    font-size: 16px;
+  }
+  .fault {
+    color: var(--madder);
+    font-size: 15px;
+  }
+  .put,
+  .foot,
+  .prices {
+    display: flex;
+    flex-wrap: wrap;
+    align-items: center;
+    gap: 0 16px;
+  }
+  .prices {
+    gap: 8px;
+    margin-bottom: 10px;
+  }
+  .foot {
+    margin-top: 4px;
+  }
+  .send {
+    border: 1px solid var(--lacquer);
+    color: var(--lacquer);
+  }
+  .call {
+    margin-block: 10px;
+  }
+  @media (max-width: 720px) {
+    .reply {
+      padding-inline: 14px;
+      border-left: 0;
+      border-top: 1px solid var(--fine-rule);
+    }
+  }
+</style>

@@ -1,0 +1,139 @@
+import { SvelteDate } from 'svelte/reactivity';
+import { api, problemOf, type Enquiry, type Problem } from '../../api/client';
+import { lastKnown } from '../../keeping/browserStore';
+
+export type State = Enquiry['state'];
+
+/** States of an enquiry, in words. */
+export const STATES: Record<State, string> = {
+  NEW: 'Waits',
+  ANSWERED: 'Answered',
+  AGREED: 'Agreed',
+  DONE: 'Done',
+  LOST: 'Lost',
+  UNWANTED: 'Unwanted'
+};
+
+export const CLOSED: State[] = ['DONE', 'LOST', 'UNWANTED'];
+
+/** The messages of a site, what is done with them, and what is only planned. */
+export class EnquiriesState {
+  /** When the list was last brought up to date. */
+  readonly now = new SvelteDate();
+  list = $state<Enquiry[] | null>(null);
+  away = $state(false);
+
+  #site = '';
+
+  /** Those that wait, the longest first; then those that are open, by the day to ask again. */
+  get open(): Enquiry[] {
+    const open = (this.list ?? []).filter((each) => !CLOSED.includes(each.state));
+    const rank = (each: Enquiry): string =>
+      each.state === 'NEW'
+        ? `0${each.due ?? ''}${each.receivedAt}`
+        : `1${each.askAgain ?? '9'}${each.receivedAt}`;
+    return open.sort((one, other) => rank(one).localeCompare(rank(other)));
+  }
+
+  of(...states: State[]): Enquiry[] {
+    return (this.list ?? []).filter((each) => states.includes(each.state));
+  }
+
+  /** Other messages of the same person, the newest first. */
+  earlier(enquiry: Enquiry): Enquiry[] {
+    const { person } = enquiry;
+    if (!person) return [];
+    return (this.list ?? []).filter((each) => each.id !== enquiry.id && each.person?.key === person.key);
+  }
+
+  async load(site: string): Promise<void> {
+    if (site !== this.#site) {
+      this.#site = site;
+      this.list = (await lastKnown.get<Enquiry[]>(`enquiries/${site}`)) ?? null;
+    }
+    const { data, response } = await api.GET('/api/sites/{id}/enquiries', {
+      params: { path: { id: site } }
+    });
+    if (site !== this.#site) return;
+    if (data) {
+      this.list = data;
+      void lastKnown.put(`enquiries/${site}`, data);
+    }
+    this.away = response.status >= 500;
+    this.now.setTime(Date.now());
+  }
+
+  /** Shown at once, and taken back where it cannot be; what is wrong, or nothing. */
+  async mark(enquiry: Enquiry, state: State): Promise<Problem | null> {
+    const was = enquiry;
+    this.#put({ ...enquiry, state });
+    const { data, error, response } = await api.PUT('/api/sites/{id}/enquiries/{enquiry}/state', {
+      params: this.#of(enquiry),
+      body: { state }
+    });
+    this.#put(data ?? was);
+    return data ? null : problemOf(error, response);
+  }
+
+  async write(enquiry: Enquiry, kind: 'NOTE' | 'CALL', words: string): Promise<Problem | null> {
+    const { data, error, response } = await api.POST('/api/sites/{id}/enquiries/{enquiry}/entries', {
+      params: this.#of(enquiry),
+      body: { kind, words }
+    });
+    if (data) this.#put(data);
+    return data ? null : problemOf(error, response);
+  }
+
+  async reply(enquiry: Enquiry, words: string): Promise<Problem | null> {
+    const { data, error, response } = await api.POST('/api/sites/{id}/enquiries/{enquiry}/reply', {
+      params: this.#of(enquiry),
+      body: { words }
+    });
+    if (data) this.#put(data);
+    return data ? null : problemOf(error, response);
+  }
+
+  async askAgain(enquiry: Enquiry, day: string | null): Promise<Problem | null> {
+    const { data, error, response } = await api.PUT('/api/sites/{id}/enquiries/{enquiry}/ask-again', {
+      params: this.#of(enquiry),
+      body: { day }
+    });
+    if (data) this.#put(data);
+    return data ? null : problemOf(error, response);
+  }
+
+  async writeDown(said: { name: string; reach: string; service: string; message: string }): Promise<{
+    made?: Enquiry;
+    problem?: Problem;
+  }> {
+    const { data, error, response } = await api.POST('/api/sites/{id}/enquiries', {
+      params: { path: { id: this.#site } },
+      body: said
+    });
+    if (!data) return { problem: problemOf(error, response) };
+    this.list = [data, ...(this.list ?? [])];
+    return { made: data };
+  }
+
+  /** Deletes everything of one person. */
+  async forget(person: string): Promise<Problem | null> {
+    const { data, error, response } = await api.DELETE('/api/sites/{id}/enquiries', {
+      params: { path: { id: this.#site }, query: { person } }
+    });
+    if (data) this.list = (this.list ?? []).filter((each) => each.person?.key !== person);
+    return data ? null : problemOf(error, response);
+  }
+
+  #of(enquiry: Enquiry): { path: { id: string; enquiry: string } } {
+    return { path: { id: this.#site, enquiry: enquiry.id } };
+  }
+
+  #put(enquiry: Enquiry): void {
+    this.list = (this.list ?? []).map((each) => (each.id === enquiry.id ? enquiry : each));
+  }
+}
+
+/** What was answered to a question of the form. */
+export function answer(enquiry: Enquiry, key: string): string {
+  return enquiry.answers.find((each) => each.key === key)?.value ?? '';
+}
