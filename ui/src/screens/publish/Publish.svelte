@@ -127,7 +127,7 @@
       {#if !site.view.kept}
         <p><a class="act main" href="/sites/{id}/page">Look at the draft</a></p>
       {:else}
-        <div class="board">
+        <div class="board" class:alone={view.versions.length === 0}>
           <div class="column">
             {#if published}
               <p class="leaf is-open done" role="status">
@@ -228,6 +228,12 @@
     gap: 20px;
     align-items: start;
     margin-top: 18px;
+  }
+  .board.alone {
+    grid-template-columns: minmax(0, 1.5fr) minmax(0, 1fr);
+  }
+  .board.alone > :last-child {
+    display: none;
   }
   .column {
     display: grid;

@@ -5,6 +5,7 @@ import java.util.Locale;
 import java.util.Objects;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import ostium.core.base.Messages;
 import ostium.core.base.Reading;
 
 /**
@@ -26,6 +27,8 @@ public record Price(Kind kind, Money amount, Money upTo, String unit) {
         ON_REQUEST,
         FREE
     }
+
+    private static final Messages WORDS = Messages.of("fact");
 
     private static final String AMOUNT =
             "([£$€]|gbp|usd|eur)?\\s*([0-9]{1,3}(?:,[0-9]{3})+|[0-9]{1,7})(?:[.]([0-9]{1,2}))?"
@@ -84,10 +87,29 @@ public record Price(Kind kind, Money amount, Money upTo, String unit) {
             }
             return Reading.understood(new Price(Kind.RANGE, amount, upTo, unit));
         }
-        if (form.group("from") != null || form.group("plus") != null) {
-            return Reading.understood(new Price(Kind.FROM, amount, null, unit));
-        }
-        return Reading.understood(unit.isEmpty() ? fixed(amount) : new Price(Kind.PER_UNIT, amount, null, unit));
+        Price price = form.group("from") != null || form.group("plus") != null
+                ? new Price(Kind.FROM, amount, null, unit)
+                : unit.isEmpty() ? fixed(amount) : new Price(Kind.PER_UNIT, amount, null, unit);
+        return amount.currency().equals(Money.currencyOf(region))
+                ? Reading.understood(price)
+                : Reading.understood(
+                        price,
+                        foreign(amount, region),
+                        price.in(Money.currencyOf(region)).say());
+    }
+
+    /** A price in another country's money is taken, and pointed out. */
+    private static String foreign(Money amount, String region) {
+        return WORDS.say("price.foreign", named(amount.currency()), named(Money.currencyOf(region)));
+    }
+
+    private static String named(String currency) {
+        String key = "currency." + currency;
+        return WORDS.has(key) ? WORDS.say(key) : currency;
+    }
+
+    private Price in(String currency) {
+        return new Price(kind, new Money(amount.amount(), currency), upTo, unit);
     }
 
     private static Money money(Matcher form, int group, String region) {

@@ -8,6 +8,8 @@ import com.google.i18n.phonenumbers.Phonenumber.PhoneNumber;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.regex.Pattern;
+import ostium.core.base.Messages;
 import ostium.core.base.Reading;
 
 /**
@@ -21,6 +23,11 @@ import ostium.core.base.Reading;
  * @param abroad whether callers from abroad are expected, so that it is shown as they dial it
  */
 public record Telephone(String e164, String extension, boolean abroad) implements FactValue {
+    private static final Messages WORDS = Messages.of("fact");
+
+    /** What stands between two numbers on one line. */
+    private static final Pattern SEVERAL = Pattern.compile("\\s*(?:[/,;|&\\n]|\\bor\\b|\\band\\b)\\s*");
+
     private static final PhoneNumberUtil NUMBERS = PhoneNumberUtil.getInstance();
 
     public Telephone {
@@ -56,6 +63,17 @@ public record Telephone(String e164, String extension, boolean abroad) implement
         if (trimmed.isEmpty()) {
             return Reading.refused("Type a telephone number.", words);
         }
+        Reading<Telephone> one = readOne(trimmed, words, region);
+        List<String> several = SEVERAL.splitAsStream(trimmed).toList();
+        boolean each = several.size() > 1
+                && several.stream()
+                        .allMatch(part -> readOne(part, part, region).value().isPresent());
+        return one instanceof Reading.Refused && each
+                ? new Reading.Unclear<>(WORDS.say("telephone.several"), Reading.Span.all(words), several)
+                : one;
+    }
+
+    private static Reading<Telephone> readOne(String trimmed, String words, String region) {
         PhoneNumber number;
         try {
             number = NUMBERS.parse(withCountryPrefix(trimmed), region);

@@ -91,7 +91,8 @@ public final class LocalBusinessReader {
             root = JsonMapper.shared().readTree(source.source());
         } catch (JacksonException e) {
             int line = e.getLocation() == null ? 1 : e.getLocation().getLineNr();
-            throw new Unreadable("line " + line + ": this is not JSON: " + e.getOriginalMessage());
+            throw new Unreadable("line " + line
+                    + ": this is cut off or has a mark in the wrong place, so it cannot be read as JSON");
         }
         JsonNode business = business(root)
                 .orElseThrow(() -> new Unreadable("line 1, @type: there is no LocalBusiness with a name here"));

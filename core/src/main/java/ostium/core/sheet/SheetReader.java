@@ -9,8 +9,10 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
+import ostium.core.base.Messages;
 import ostium.core.base.Reading;
 import ostium.core.brief.Brief;
 import ostium.core.brief.Extent;
@@ -46,6 +48,8 @@ public final class SheetReader {
     private final TradeCatalogue trades;
     private final Map<String, FieldAnswer> answers = new LinkedHashMap<>();
     private Facts facts;
+
+    private static final Messages WORDS = Messages.of("sheet");
 
     private SheetReader(TypedSheet sheet, Instant now, TradeCatalogue trades) {
         this.sheet = sheet;
@@ -299,20 +303,25 @@ public final class SheetReader {
             answers.put("founded", FieldAnswer.NOTHING);
             return;
         }
-        if (!typed.matches("[0-9]{4}")
-                || Integer.parseInt(typed) < OLDEST_YEAR
-                || Integer.parseInt(typed) > today.date().getYear()) {
-            answers.put(
-                    "founded",
-                    FieldAnswer.refused(
-                            "Give the year in four figures, up to "
-                                    + today.date().getYear() + ".",
-                            0,
-                            typed.length()));
+        Optional<String> fault = faultOfYear(typed);
+        if (fault.isPresent()) {
+            answers.put("founded", FieldAnswer.refused(fault.get(), 0, typed.length()));
             return;
         }
         put(Fact.typed("founded", new FactValue.Founded(Integer.parseInt(typed))));
         answers.put("founded", FieldAnswer.read(""));
+    }
+
+    private Optional<String> faultOfYear(String typed) {
+        int now = today.date().getYear();
+        if (!typed.matches("[0-9]{4}")) {
+            return Optional.of(WORDS.say("founded.figures", now));
+        }
+        int year = Integer.parseInt(typed);
+        if (year < OLDEST_YEAR) {
+            return Optional.of(WORDS.say("founded.old", typed, OLDEST_YEAR));
+        }
+        return year > now ? Optional.of(WORDS.say("founded.ahead", typed)) : Optional.empty();
     }
 
     private void membership() {

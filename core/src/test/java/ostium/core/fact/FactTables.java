@@ -5,11 +5,13 @@ final class FactTables {
     private FactTables() {}
 
     static final String TELEPHONES = """
-            # country | typed | E.164, with ;ext= where there is one; or ! and words of the reason
+            # country | typed | E.164, with ;ext= where there is one; or ! and words of the reason, ? and words of the question
             GB | 0117 496 0123 | +441174960123
             GB | 01174960123 | +441174960123
             GB | 0117-496-0123 | +441174960123
             GB | 0117.496.0123 | +441174960123
+            GB | 0117 496 0123 / 0117 496 0124 | ? Which one is called first
+            GB | 0117 496 0123 or 07700 900123 | ? Which one is called first
             GB | 0117/496 0123 | +441174960123
             GB | (0117) 496 0123 | +441174960123
             GB | (0117)4960123 | +441174960123

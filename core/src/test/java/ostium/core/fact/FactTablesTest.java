@@ -52,6 +52,11 @@ class FactTablesTest {
         Reading<Telephone> reading = Telephone.read(typed, country);
         if (expected.startsWith("!")) {
             refused(reading, expected);
+        } else if (expected.startsWith("?")) {
+            asked(reading, expected);
+            assertThat(((Reading.Unclear<Telephone>) reading).choices())
+                    .allSatisfy(choice ->
+                            assertThat(Telephone.read(choice, country).value()).isPresent());
         } else {
             assertThat(reading.value()).map(number -> number.uri().substring(4)).contains(expected);
         }

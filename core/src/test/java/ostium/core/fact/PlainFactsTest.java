@@ -222,4 +222,16 @@ class PlainFactsTest {
             assertThat(area.say("no such facet")).isEmpty();
         }
     }
+
+    @Test
+    void aPriceInAnotherCountrysMoneyIsTakenAndPointedOut() {
+        Reading<Price> dollars = Price.read("from $65", "GB");
+        assertThat(dollars.value().map(Price::say)).contains("from $65");
+        assertThat(((Reading.Understood<Price>) dollars).remarks())
+                .extracting(Reading.Remark::message, Reading.Remark::instead)
+                .containsExactly(org.assertj.core.groups.Tuple.tuple(
+                        "This is in US dollars; prices of your country are in pounds.", "from £65"));
+        assertThat(((Reading.Understood<Price>) Price.read("$65", "US").map(price -> price)).remarks())
+                .isEmpty();
+    }
 }

@@ -48,7 +48,7 @@ class LocalBusinessTest {
 
     @ParameterizedTest(name = "{1}")
     @CsvSource(delimiter = '|', quoteCharacter = '`', textBlock = """
-            {"name": "A",\\n "telephone": }                        | line 2: this is not JSON
+            {"name": "A",\\n "telephone": }                        | line 2: this is cut off or has a mark in the wrong place
             {"@type": "Person"}                                    | line 1, @type: there is no LocalBusiness
             {"name": "A",\\n"telephone": {"a": 1}}                 | line 2, telephone: this should be a text
             {"name": "A",\\n\\n"address": 5}                       | line 3, address: this should be an address or a PostalAddress

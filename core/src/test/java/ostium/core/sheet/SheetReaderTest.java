@@ -5,6 +5,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.List;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import ostium.core.Samples;
 import ostium.core.fact.Service;
 import ostium.core.fact.Telephone;
@@ -104,5 +106,16 @@ class SheetReaderTest {
         assertThat(reading.tradeNear()).isFalse();
         assertThat(reading.answers().get("trade").says()).contains("own words");
         assertThat(reading.isEnough()).isTrue();
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "1066, 1066 is before 1500",
+        "9999, 9999 is still to come",
+        "twelve, Give the year in four figures",
+    })
+    void aYearThatCannotBeSaysWhy(String typed, String why) {
+        SheetReading reading = Samples.read(TypedSheet.empty("GB", 1).with(Line.FOUNDED, typed));
+        assertThat(reading.answers().get("founded").says()).startsWith(why);
     }
 }
