@@ -154,7 +154,7 @@
     min-width: 0;
     font-size: 17px;
     font-weight: 500;
-    overflow-wrap: anywhere;
+    overflow-wrap: break-word;
     white-space: pre-line;
   }
   .opener:hover .value {

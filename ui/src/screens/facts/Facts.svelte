@@ -25,10 +25,16 @@
       document.getElementById(`fact-${open.replaceAll('/', '-')}`)?.scrollIntoView({ block: 'center' });
   });
 
+  /** The rows that name files; what else is typed changes nothing about them. */
+  const given = $derived(
+    JSON.stringify(site.view?.sheet.rows.filter(({ kind }) => kind === 'picture' || kind === 'document'))
+  );
+
   $effect(() => {
-    if (!site.view?.revision) return;
-    void facts.follow(site);
-    void files.follow();
+    if (site.view?.revision) void facts.follow(site);
+  });
+  $effect(() => {
+    if (given) void files.follow();
   });
   onDestroy(() => files.stop());
 
@@ -46,7 +52,7 @@
     const use: Use = kind?.use ?? 'work';
     const isPdf = given.every((file) => file.type === 'application/pdf');
     open = isPdf ? 'documents' : `pictures/${use}`;
-    await files.give(given, use);
+    await files.give(given, use, isPdf ? 'give-document' : `give-${use}`);
   }
 
   function pasted(event: ClipboardEvent): void {

@@ -50,8 +50,9 @@
 <style>
   li {
     display: flex;
+    flex-wrap: wrap;
     justify-content: space-between;
-    gap: 12px;
+    gap: 4px 12px;
     padding: 8px 16px;
   }
   li:not(:first-child) {
@@ -61,8 +62,9 @@
     background: var(--lacquer-tint);
   }
   .what {
+    flex: 1 1 12em;
     min-width: 0;
-    overflow-wrap: anywhere;
+    overflow-wrap: break-word;
   }
   .says,
   .note {

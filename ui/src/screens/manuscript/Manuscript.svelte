@@ -151,6 +151,10 @@
     untrack(() => found(asked, ''));
   });
 
+  /** How long a frame that was pressed may take the cursor back, in milliseconds. */
+  const SETTLED = 1200;
+  let settling: ReturnType<typeof setInterval> | undefined;
+
   function found(section: string, text: string): void {
     manuscript.chosen = section;
     side = 'words';
@@ -161,8 +165,13 @@
       if (text) place?.focus({ preventScroll: true });
     };
     setTimeout(go, 0);
-    // The frame that was pressed may take the cursor once more.
-    setTimeout(() => document.activeElement?.localName === 'iframe' && go(), 200);
+    // The frame that was pressed takes the cursor once more, sooner or later.
+    const until = performance.now() + SETTLED;
+    clearInterval(settling);
+    settling = setInterval(() => {
+      if (document.activeElement?.localName === 'iframe') go();
+      if (performance.now() > until) clearInterval(settling);
+    }, 60);
   }
 
   /** The page that begins with a section, where a site has several. */
@@ -196,7 +205,7 @@
       choose={(chosen) => (side = chosen)}
     />
   </div>
-  <div class="board" class:shows-page={side === 'page'}>
+  <div class="board" class:is-wide={wide} class:shows-page={side === 'page'}>
     <div class="manuscript" onfocusout={left}>
       {#if manuscript.view}
         {#each general as snag (snag.rule + snag.words)}
@@ -275,6 +284,9 @@
     gap: 24px;
     align-items: start;
   }
+  .board.is-wide {
+    grid-template-columns: minmax(0, 1fr) minmax(0, 54%);
+  }
   .manuscript {
     border: 1px solid var(--rule);
     border-radius: var(--leaf);
@@ -323,6 +335,9 @@
     }
   }
   @media (max-width: 980px) {
+    .board.is-wide {
+      grid-template-columns: minmax(0, 1fr);
+    }
     .turns {
       display: block;
       margin-bottom: 10px;

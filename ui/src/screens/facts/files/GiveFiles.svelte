@@ -23,7 +23,7 @@
 
   async function give(list: FileList | null | undefined): Promise<void> {
     if (!list?.length) return;
-    const row = await files.give(several ? [...list] : [...list].slice(0, 1), use);
+    const row = await files.give(several ? [...list] : [...list].slice(0, 1), use, id);
     if (row) taken?.(row);
   }
 </script>
@@ -66,7 +66,7 @@
 </div>
 
 <ul class="sent" aria-live="polite">
-  {#each files.sending as each (each.key)}
+  {#each files.sending.filter((sent) => sent.at === id) as each (each.key)}
     <li class:fault={each.fault}>
       <span class="name" dir="auto">{each.name}</span>
       {#if each.fault}

@@ -20,7 +20,11 @@
     ['icon', 'Icon on the tab']
   ];
 
+  /** Below this, in pixels, a photograph at the opening looks soft. */
+  const WIDE = 1000;
+
   const view = $derived(files.picture(row.id));
+  const isSmall = $derived(row.lines['use'] === 'opening' && !!view && !view.drawn && view.width < WIDE);
   const isPlain = $derived(row.lines['use'] === 'logo' || row.lines['use'] === 'icon');
   const id = $derived(`picture-${row.id}`);
 
@@ -99,10 +103,20 @@
       >
       {#if view}<span class="quiet">{view.width} × {view.height}</span>{/if}
     </p>
+    {#if isSmall}
+      <p class="small" role="status">
+        This is small for the opening, and will look soft on a laptop. Give one at least {WIDE} wide, if you have
+        it.
+      </p>
+    {/if}
   </div>
 </div>
 
 <style>
+  .small {
+    color: var(--brass);
+    font-size: 15px;
+  }
   .picture {
     display: grid;
     grid-template-columns: 180px minmax(0, 1fr);

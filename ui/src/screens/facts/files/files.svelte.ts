@@ -10,6 +10,8 @@ export type PictureView = components['schemas']['PictureView'];
 /** A file on its way, or what became of it. */
 export interface Sending {
   key: number;
+  /** Id of the field it was given in. */
+  at: string;
   name: string;
   /** Part that is sent, from 0 to 1; 1 while it is being looked at. */
   part: number;
@@ -64,12 +66,12 @@ export class FilesState {
   }
 
   /** Gives files one after another; each says what became of it. Answers the row of the last that was taken. */
-  async give(files: Iterable<File>, use: Use): Promise<string> {
+  async give(files: Iterable<File>, use: Use, at: string): Promise<string> {
     let row = '';
     this.sending = this.sending.filter((each) => !each.done);
     for (const file of files) {
       const key = ++this.#key;
-      this.sending.push({ key, name: file.name, part: 0, fault: '', notes: [], done: false });
+      this.sending.push({ key, at, name: file.name, part: 0, fault: '', notes: [], done: false });
       const now = this.sending.find((each) => each.key === key);
       if (now) row = (await this.#send(file, use, now)) || row;
     }

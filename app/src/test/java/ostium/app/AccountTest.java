@@ -8,6 +8,7 @@ import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -158,5 +159,13 @@ class AccountTest {
                     .contains("default-src 'self'", "frame-ancestors 'none'")
                     .doesNotContain("unsafe");
         }
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"", "not an address"})
+    void aLinkIsNotPromisedToNoAddress(String typed) {
+        Browserlike.Answer answer = Browserlike.fresh().call("POST", "/api/password-resets", Map.of("email", typed));
+        assertThat(answer.status()).isEqualTo(422);
+        assertThat(answer.json().path("field").asString()).isEqualTo("email");
     }
 }

@@ -46,7 +46,9 @@ class AccessibilityTest {
             check(page, "sign-in with a fault");
 
             owner.signsInAsAda();
-            page.getByText("Oona Quayle").waitFor();
+            page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Oona Quayle"))
+                    .first()
+                    .waitFor();
             check(page, "enquiries");
             String site = page.url().replace("/enquiries", "");
 

@@ -80,8 +80,8 @@ class ManuscriptTest {
 
             page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Publish"))
                     .click();
-            assertThat(page.getByLabel("Not public yet")).containsText("Chimneys swept on Quill");
-            assertThat(page.getByLabel("Not public yet")).containsText("Headline");
+            assertThat(page.getByLabel("Not public yet: Opening")).containsText("Chimneys swept on Quill");
+            assertThat(page.getByLabel("Not public yet: Opening")).containsText("Headline");
             owner.taps("Publish these 2 changes");
             assertThat(page.getByText("Your page is public at")).isVisible();
             assertThat(publicHeadline("manuscript-sweeps")).isEqualTo("Chimneys swept on Quill");
@@ -141,7 +141,7 @@ class ManuscriptTest {
 
             keyboard.tabsTo("Publish").presses("Enter");
             page.waitForURL("**/publish");
-            page.getByLabel("Not public yet").waitFor();
+            page.getByLabel("Not public yet: Opening").waitFor();
             keyboard.tabsTo("Publish these 2 changes").presses("Enter");
             assertThat(page.getByText("Your page is public at")).isVisible();
             keyboard.tabsTo("Put back").presses("Enter");
@@ -328,7 +328,7 @@ class ManuscriptTest {
             page.navigate(page.url().replace("/page", "/publish"));
             assertThat(page.getByText("Put right first")).isVisible();
             assertThat(owner.button("Make it public")).isDisabled();
-            page.getByText("Go to the manuscript").click();
+            page.getByText("Go there").first().click();
             owner.taps("Say where");
             assertThat(page.locator("#messages-to")).isFocused();
             page.keyboard().type("ada@ashlatch.example");

@@ -2,6 +2,7 @@ package ostium.browser;
 
 import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.ColorScheme;
 import java.nio.file.Path;
 import java.util.List;
@@ -49,7 +50,9 @@ class ScreenshotsTest {
         try (BrowserContext context = Chromium.context(screen, light, true)) {
             Page page = context.newPage();
             new Owner(page).signsInAsAda();
-            page.getByText("Oona Quayle").waitFor();
+            page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Oona Quayle"))
+                    .first()
+                    .waitFor();
             shoot(page, "enquiries" + suffix);
             String site = page.url().replace("/enquiries", "");
             page.navigate(site + "/page");

@@ -22,6 +22,7 @@ import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import ostium.app.web.Problem;
 import ostium.app.web.RateLimits;
+import ostium.core.fact.EmailAddress;
 
 @RestController
 class AccountController {
@@ -99,6 +100,9 @@ class AccountController {
     @PostMapping("/api/password-resets")
     @ResponseStatus(HttpStatus.ACCEPTED)
     void forgotten(@RequestBody Forgotten asked, HttpServletRequest request) {
+        if (asked.email() == null || EmailAddress.read(asked.email()).value().isEmpty()) {
+            throw Problem.at("email", "Type the e-mail address you sign in with.");
+        }
         limits.require(RateLimits.Act.MAIL, request.getRemoteAddr());
         accounts.forgotten(asked.email());
     }

@@ -153,7 +153,8 @@ class EnquiryController {
     record Forgotten(int enquiries) {}
 
     @DeleteMapping("/api/sites/{id}/enquiries")
-    Forgotten forget(@PathVariable String id, @RequestParam String person, HttpServletRequest request) {
+    Forgotten forget(
+            @PathVariable String id, @RequestParam(defaultValue = "") String person, HttpServletRequest request) {
         return new Forgotten(work.forget(access.require(id, request), person));
     }
 }

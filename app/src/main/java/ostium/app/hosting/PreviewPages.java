@@ -35,6 +35,9 @@ class PreviewPages {
             Pattern.compile("/(?<token>[A-Za-z0-9_-]{20,80})/(?:drafts/(?<round>\\d{1,4})/(?<seat>\\d)/"
                     + "|house/(?<house>[a-z]{4,10})/|version/(?<version>\\d{1,18})/)?(?<file>.*)");
 
+    /** Files whose name tells what is in them, and fonts. */
+    private static final Pattern LASTING = Pattern.compile("\\.[0-9a-f]{12}\\.|\\.woff2$");
+
     private final PreviewTokens tokens;
     private final SiteService sites;
     private final Origins origins;
@@ -80,7 +83,7 @@ class PreviewPages {
         SheetReading reading = sites.read(state);
         Optional<SiteFiles.Content> given = files.of(site.get(), reading.brief(), name);
         if (given.isPresent()) {
-            Wire.picture(response, given.get().contentType(), given.get().bytes());
+            Wire.lasting(response, given.get().contentType(), given.get().bytes());
             return;
         }
         Optional<Draft> draft = draft(site.get(), state, reading, matcher);
@@ -96,7 +99,13 @@ class PreviewPages {
             Wire.plainPage(response, 404, "No such page", "There is no page at this address.");
             return;
         }
-        Wire.bytes(response, 200, file.get().contentType(), file.get().bytes());
+        boolean staysTheSame =
+                file.get().path().equals(name) && LASTING.matcher(name).find();
+        if (staysTheSame) {
+            Wire.lasting(response, file.get().contentType(), file.get().bytes());
+        } else {
+            Wire.bytes(response, 200, file.get().contentType(), file.get().bytes());
+        }
     }
 
     /** A page comes with all its files at once; it is drawn once for all of these. */

@@ -66,8 +66,8 @@ final class Wire {
         return header != null && (header.equals("*") || header.contains(etag));
     }
 
-    /** A file the owner gave. What its path shows never changes, but it goes with the preview. */
-    static void picture(HttpServletResponse response, String type, byte[] body) throws IOException {
+    /** A file of a preview whose path tells what is in it: it never changes, but goes with the preview. */
+    static void lasting(HttpServletResponse response, String type, byte[] body) throws IOException {
         policy(response, type);
         response.setStatus(HttpServletResponse.SC_OK);
         response.setHeader("Cache-Control", "private, max-age=3600");
@@ -133,7 +133,10 @@ final class Wire {
                 return false;
             }
             byte[] body = in.readAllBytes();
-            bytes(response, HttpServletResponse.SC_OK, type + ";charset=utf-8", body);
+            response.setHeader("Cache-Control", "private, max-age=300");
+            response.setContentType(type + ";charset=utf-8");
+            response.setContentLength(body.length);
+            response.getOutputStream().write(body);
             return true;
         }
     }

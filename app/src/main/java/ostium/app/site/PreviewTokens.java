@@ -7,6 +7,7 @@ import java.security.SecureRandom;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
+import java.time.temporal.ChronoUnit;
 import java.util.Arrays;
 import java.util.Base64;
 import java.util.Optional;
@@ -46,12 +47,17 @@ public class PreviewTokens {
         this.clock = clock;
     }
 
+    /** Valid to the end of an hour: the address of a preview stays the same for a while, and its files can be kept. */
+    private Instant end() {
+        return clock.instant().plus(VALID).truncatedTo(ChronoUnit.HOURS).plus(1, ChronoUnit.HOURS);
+    }
+
     public String give(String siteId) {
         UUID id = UUID.fromString(siteId);
         byte[] body = ByteBuffer.allocate(24)
                 .putLong(id.getMostSignificantBits())
                 .putLong(id.getLeastSignificantBits())
-                .putLong(clock.instant().plus(VALID).getEpochSecond())
+                .putLong(end().getEpochSecond())
                 .array();
         byte[] token = Arrays.copyOf(body, body.length + SIGNATURE);
         System.arraycopy(sign(body), 0, token, body.length, SIGNATURE);

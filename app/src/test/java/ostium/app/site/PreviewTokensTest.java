@@ -27,7 +27,14 @@ class PreviewTokensTest {
         assertThat(at(NOON).siteOf(token)).contains(site);
         assertThat(at(NOON.plus(PreviewTokens.VALID).minusSeconds(1)).siteOf(token))
                 .contains(site);
-        assertThat(at(NOON.plus(PreviewTokens.VALID)).siteOf(token)).isEmpty();
+        assertThat(at(NOON.plus(PreviewTokens.VALID).plus(Duration.ofHours(1))).siteOf(token))
+                .isEmpty();
+    }
+
+    @Test
+    void areTheSameForAnHourSoThatFilesOfAPreviewAreFetchedOnce() {
+        assertThat(at(NOON.plus(Duration.ofMinutes(59))).give(site)).isEqualTo(at(NOON).give(site));
+        assertThat(at(NOON.plus(Duration.ofMinutes(61))).give(site)).isNotEqualTo(at(NOON).give(site));
     }
 
     @Test

@@ -1,0 +1,127 @@
+package ostium.browser;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.Download;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
+
+/** An owner works through who has written and rung. */
+class EnquiriesTest {
+
+    private static Owner begun(Page page) {
+        Owner owner = Owner.at(page, "/")
+                .says("trade", "chimney sweep")
+                .says("name", "Enquired Sweeps")
+                .says("telephone", "0117 496 0142")
+                .waitsUntilKept()
+                .taps("Lay out the page");
+        owner.keepsTheDraft();
+        page.navigate(page.url().replace("/page", "/enquiries"));
+        assertThat(page.getByText("No message yet")).isVisible();
+        return owner;
+    }
+
+    private static void writesDown(Page page, Owner owner, String name, String reach, String words) {
+        owner.taps("Write one down");
+        owner.says("down-name", name).says("down-reach", reach).says("down-message", words);
+        owner.taps("Keep it");
+        assertThat(page.getByRole(AriaRole.ARTICLE, new Page.GetByRoleOptions().setName("Message of " + name)))
+                .isVisible();
+    }
+
+    private static Locator opened(Page page) {
+        return page.locator("article.open");
+    }
+
+    @ParameterizedTest
+    @EnumSource(Chromium.Screen.class)
+    void answersNotesPlansAndSaysWhatCameOfIt(Chromium.Screen screen) {
+        try (BrowserContext context = Chromium.context(screen)) {
+            Page page = context.newPage();
+            List<String> complaints = Chromium.complaints(page);
+            Owner owner = begun(page);
+            writesDown(page, owner, "Oona Quayle", "oona@quayle.example", "What is the flue like?");
+            writesDown(page, owner, "Cass Holm", "0117 496 0433", "Twigs in the hearth.");
+            assertThat(page.getByText("2 people wait for an answer")).isVisible();
+
+            opened(page).getByText("Cass Holm").waitFor();
+            assertThat(opened(page)
+                            .getByRole(AriaRole.LINK, new Locator.GetByRoleOptions().setName("Call 0117 496 0433")))
+                    .hasAttribute("href", "tel:+441174960433");
+            owner.taps("Write a call down").taps("Keep it");
+            assertThat(page.getByText("Write a line first.")).isVisible();
+            page.locator("textarea:focus").fill("Out of season, it can come out.");
+            owner.taps("Keep it");
+            assertThat(opened(page).getByText("Called Out of season")).isVisible();
+            assertThat(page.getByText("One person waits for an answer")).isVisible();
+
+            owner.taps("Plan a day");
+            owner.taps("Plan it");
+            assertThat(page.locator("#who-waits ~ ul").getByText("ask again")).isVisible();
+
+            page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Oona Quayle"))
+                    .first()
+                    .click();
+            Locator reply = page.getByLabel("Your reply");
+            assertThat(reply).hasValue("Dear Oona,\n\n");
+            owner.taps("Send the reply");
+            assertThat(page.getByText("Write the reply first.")).isVisible();
+            reply.fill("Dear Oona,\n\nFrom £95, about an hour.");
+            page.reload();
+            page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Oona Quayle"))
+                    .first()
+                    .click();
+            assertThat(reply).hasValue("Dear Oona,\n\nFrom £95, about an hour.");
+            owner.taps("Send the reply");
+            assertThat(opened(page).getByText("Wrote Dear Oona")).isVisible();
+            assertThat(page.getByText("Nobody waits for an answer.")).isVisible();
+
+            owner.taps("Done");
+            assertThat(page.getByText("1 done or lost")).isVisible();
+            assertThat(opened(page).getByText("Cass Holm").first()).isVisible();
+            assertThat(page.locator("article.open:focus")).hasCount(1);
+            assertThat(complaints).isEmpty();
+        }
+    }
+
+    @Test
+    void takesThemOutAndDeletesAPerson() throws IOException {
+        try (BrowserContext context = Chromium.context(Chromium.Screen.LAPTOP)) {
+            Page page = context.newPage();
+            Owner owner = begun(page);
+            writesDown(page, owner, "Oona Quayle", "oona@quayle.example", "What is the flue like?");
+            Download csv =
+                    page.waitForDownload(() -> page.getByText("All as CSV").click());
+            assertThat(Files.readString(csv.path())).contains("Oona Quayle", "What is the flue like?");
+            owner.taps("Delete this person").taps("Delete it");
+            assertThat(page.getByText("No message yet")).isVisible();
+        }
+    }
+
+    @Test
+    void whatCannotBeSentIsSaidAndStaysTyped() {
+        try (BrowserContext context = Chromium.context(Chromium.Screen.LAPTOP)) {
+            Page page = context.newPage();
+            Owner owner = begun(page);
+            writesDown(page, owner, "Oona Quayle", "oona@quayle.example", "What is the flue like?");
+            context.setOffline(true);
+            page.getByLabel("Your reply").fill("Dear Oona,\n\nFrom £95.");
+            owner.taps("Send the reply");
+            assertThat(page.getByText("Not sent. Your words are still here.")).isVisible();
+            assertThat(page.getByLabel("Your reply")).hasValue("Dear Oona,\n\nFrom £95.");
+            owner.taps("Done");
+            assertThat(page.getByText("Not marked.")).isVisible();
+            assertThat(page.getByText("One person waits for an answer")).isVisible();
+        }
+    }
+}
