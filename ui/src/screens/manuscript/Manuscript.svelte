@@ -12,6 +12,7 @@
   import type { Block, Page } from '../../document/types';
   import { said } from '../../document/words';
   import { navigate } from '../../router';
+  import { comeTo } from './comeTo';
   import { setDesk } from './desk';
   import DraftLeaf from './DraftLeaf.svelte';
   import FactDialog from './FactDialog.svelte';
@@ -151,27 +152,12 @@
     untrack(() => found(asked, ''));
   });
 
-  /** How long a frame that was pressed may take the cursor back, in milliseconds. */
-  const SETTLED = 1200;
-  let settling: ReturnType<typeof setInterval> | undefined;
-
   function found(section: string, text: string): void {
     manuscript.chosen = section;
     side = 'words';
     const place =
       (text && document.getElementById(`text-${text}`)) || document.getElementById(`section-${section}`);
-    const go = () => {
-      place?.scrollIntoView({ block: 'center', behavior: 'instant' });
-      if (text) place?.focus({ preventScroll: true });
-    };
-    setTimeout(go, 0);
-    // The frame that was pressed takes the cursor once more, sooner or later.
-    const until = performance.now() + SETTLED;
-    clearInterval(settling);
-    settling = setInterval(() => {
-      if (document.activeElement?.localName === 'iframe') go();
-      if (performance.now() > until) clearInterval(settling);
-    }, 60);
+    comeTo(place, text !== '');
   }
 
   /** The page that begins with a section, where a site has several. */
