@@ -79,7 +79,7 @@ export const GROUPS: FactGroup[] = [
       }),
       {
         id: 'links',
-        label: 'Elsewhere',
+        label: 'Your pages elsewhere',
         editor: 'links',
         adds: 'Links to your pages on other sites, at the foot of the page.',
         act: 'Add a link'
@@ -98,7 +98,7 @@ export const GROUPS: FactGroup[] = [
       ),
       line(
         'exceptions',
-        'But not',
+        'Days that differ',
         'Days off, short days and seasons; said before the usual week.',
         'Add a day',
         { editor: 'exceptions' }
@@ -262,10 +262,10 @@ export const GROUPS: FactGroup[] = [
       },
       {
         id: 'pictures/work',
-        label: 'To choose from',
+        label: 'Of your work',
         editor: 'pictures',
         use: 'work',
-        adds: 'More photographs, to take one from when you want another at the opening.',
+        adds: 'Photographs of your work make a gallery, and any of them can go to the opening.',
         act: 'Give some',
         rare: true
       },
@@ -280,7 +280,7 @@ export const GROUPS: FactGroup[] = [
       },
       {
         id: 'documents',
-        label: 'To take away',
+        label: 'Leaflets',
         editor: 'documents',
         adds: 'A price list or brochure as PDF, beneath your services.',
         act: 'Give one',

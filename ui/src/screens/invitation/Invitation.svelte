@@ -2,6 +2,7 @@
   import { api, problemOf } from '../../api/client';
   import type { components } from '../../api/schema';
   import Frame from '../../parts/Frame.svelte';
+  import SignInForm from '../../parts/SignInForm.svelte';
   import { navigate, route } from '../../router';
   import { session } from '../../session.svelte';
   import SignUpFields from '../sign-in/SignUpFields.svelte';
@@ -11,6 +12,7 @@
   let invitation = $state<components['schemas']['InvitationView'] | null>(null);
   let words = $state('');
   let busy = $state(false);
+  let known = $state(false);
   let account = $state({ name: '', email: '', password: '' });
   let fault = $state({ field: '', detail: '' });
 
@@ -48,7 +50,17 @@
 <svelte:head><title>An invitation · Ostium</title></svelte:head>
 
 <Frame>
-  {#if invitation}
+  {#if invitation && known && !session.isIn}
+    <div class="leaf chosen one">
+      <h1>Sign in to answer {invitation.from}</h1>
+      <p class="quiet">The invitation was sent to {invitation.email}; sign in with that address.</p>
+      <SignInForm done={() => document.querySelector<HTMLElement>('form .act')?.focus()}>
+        {#snippet leave()}
+          <button class="word" type="button" onclick={() => (known = false)}>I have no account yet</button>
+        {/snippet}
+      </SignInForm>
+    </div>
+  {:else if invitation}
     <form class="leaf chosen" onsubmit={accept} novalidate>
       {#if invitation.kind === 'HELP'}
         <h1>Help with the site of {invitation.site}</h1>
@@ -63,8 +75,7 @@
       {/if}
       {#if !session.isIn}
         <p class="note">
-          <a class="word" href="/sign-in">I have an account</a>
-          <span class="quiet">Sign in with {invitation.email}, then open the link in the mail again.</span>
+          <button class="word" type="button" onclick={() => (known = true)}>I have an account</button>
         </p>
         <SignUpFields bind:account {fault} />
       {/if}
@@ -82,6 +93,11 @@
 </Frame>
 
 <style>
+  .one {
+    max-width: 520px;
+    margin: 24px auto;
+    padding: 26px 30px;
+  }
   form {
     display: grid;
     gap: 10px;

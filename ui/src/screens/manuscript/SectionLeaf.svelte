@@ -90,7 +90,7 @@
             >{manuscript.say('telephone', '')}</button
           ></span
         >
-        <span class="leads">→ call door</span>
+        <span class="leads">→ a call, with one press</span>
       </p>
     {/if}
     {#if !kind.known}<p class="leads">Kept as it is. Visitors do not see it here.</p>{/if}

@@ -66,7 +66,7 @@
       aria-describedby="words-answer"></textarea>
     <AnswerLine id="words-answer" answer={site.view?.answers['words']} typed={site.sheet.lines.words} />
   </Row>
-  <Row label="Elsewhere">
+  <Row label="Your pages elsewhere">
     <LinksEditor {site} />
   </Row>
 </section>

@@ -82,6 +82,8 @@
     <p class="quiet" role="status">
       {holding ? `keeping ${holding}. ` : ''}Rounds stay; nothing you chose is lost.
     </p>
+    {#if holding}<button class="word" type="button" onclick={() => drafts.letGo()}>Keep none of it</button
+      >{/if}
     {#if drafts.fault}<p class="fault" role="alert">{drafts.fault}</p>{/if}
   </div>
 {:else}

@@ -37,7 +37,14 @@ export class DraftsState {
   busy = $state(false);
   fault = $state('');
 
-  constructor(readonly id: string) {}
+  /** What was pinned stays over a reload. */
+  constructor(readonly id: string) {
+    try {
+      this.pins = JSON.parse(sessionStorage.getItem(`pins/${id}`) ?? '{}') as Partial<Record<Pin, At>>;
+    } catch {
+      this.pins = {};
+    }
+  }
 
   /** Shows a round, the last one when none is asked for; the first is laid when there is none. */
   async load(round = 0): Promise<void> {
@@ -78,7 +85,16 @@ export class DraftsState {
     if (this.isPinned(pin, place)) {
       const others = { ...this.pins };
       delete others[pin];
-      this.pins = others;
-    } else if (this.view) this.pins = { ...this.pins, [pin]: { round: this.view.round, place } };
+      this.#hold(others);
+    } else if (this.view) this.#hold({ ...this.pins, [pin]: { round: this.view.round, place } });
+  }
+
+  letGo(): void {
+    this.#hold({});
+  }
+
+  #hold(pins: Partial<Record<Pin, At>>): void {
+    this.pins = pins;
+    sessionStorage.setItem(`pins/${this.id}`, JSON.stringify(pins));
   }
 }

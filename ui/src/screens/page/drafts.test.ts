@@ -1,4 +1,4 @@
-import { describe, expect, it, vi } from 'vitest';
+import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { api } from '../../api/client';
 import { type Drafts, DraftsState, held } from './drafts.svelte';
 
@@ -20,6 +20,19 @@ describe('what is held', () => {
 });
 
 describe('the table', () => {
+  beforeEach(() => sessionStorage.clear());
+
+  it('keeps what is pinned over a reload, until it is let go', () => {
+    const before = new DraftsState('site');
+    before.view = table(1);
+    before.turn('WORDS', 2);
+    const after = new DraftsState('site');
+    expect(after.pins).toEqual({ WORDS: { round: 1, place: 2 } });
+    after.letGo();
+    expect(new DraftsState('site').pins).toEqual({});
+    expect(new DraftsState('another').pins).toEqual({});
+  });
+
   it('is laid when there is no round yet', async () => {
     const get = vi.spyOn(api, 'GET').mockResolvedValue({ data: table(0) } as never);
     const post = vi.spyOn(api, 'POST').mockResolvedValue({ data: table(1) } as never);

@@ -16,7 +16,7 @@
   const PLACES: [Use, string][] = [
     ['logo', 'Logo'],
     ['opening', 'At the opening'],
-    ['work', 'To choose from'],
+    ['work', 'Of your work'],
     ['icon', 'Icon on the tab']
   ];
 

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.ColorScheme;
 import java.util.List;
 import java.util.stream.Stream;
@@ -125,7 +126,7 @@ class AccessibilityTest {
                     .first()
                     .waitFor();
             check(page, "hours, drawn");
-            owner.opensFact("But not");
+            owner.opensFact("Days that differ");
             check(page, "days with other hours");
             owner.opensFact("Said of you");
             owner.pastes("0117 496 0143\nMon-Sat 8-8\n@ashlatch on the photo site\nGuild card being renewed");

@@ -199,7 +199,7 @@ class FactsTest {
             Owner owner = published(page, "Resting Sweeps", "resting-sweeps");
             String facts = page.url();
             owner.opensFact("Open").says("hours", "24/7");
-            owner.opensFact("But not")
+            owner.opensFact("Days that differ")
                     .says(
                             "exceptions-0",
                             java.time.LocalDate.now(java.time.ZoneId.of("Europe/London")) + " closed (guild meeting)");

@@ -136,7 +136,7 @@ class PicturesTest {
         try (BrowserContext context = Chromium.context(Chromium.Screen.PHONE)) {
             Page page = context.newPage();
             Owner owner = owner(page, "Sorted Pianos");
-            owner.opensFact("To choose from");
+            owner.opensFact("Of your work");
             page.locator("#give-work").setInputFiles(new FilePayload[] {
                 new FilePayload("van.jpg", "image/jpeg", "PK\3\4 and more".getBytes(StandardCharsets.UTF_8)),
                 new FilePayload(

@@ -35,7 +35,7 @@ public record LookWords(List<LookStep> steps, Colour brand, House house, List<St
                 brand = colour.get();
                 continue;
             }
-            String[] each = part.strip().split("\\s+");
+            String[] each = part.replaceAll("[!?“”\"']+", " ").strip().split("\\s+");
             for (int at = 0; at < each.length; at++) {
                 int length = Math.min(LONGEST_PHRASE, each.length - at);
                 boolean read = each[at].isEmpty();

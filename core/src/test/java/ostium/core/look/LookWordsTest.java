@@ -34,6 +34,7 @@ class LookWordsTest {
                 "more like this|NEAR",
                 "other colours|ANOTHER_MIX",
                 "I would like slab letters|SLAB",
+                "DARKER!!!|DARKER",
             })
     void wordsAskForSteps(String words, String steps) {
         LookWords read = LookWords.read(words);
