@@ -62,11 +62,13 @@ final class Chromium {
 
     static BrowserContext context(Screen screen, ColorScheme scheme, boolean script) {
         RunningOstium.get();
-        return BROWSER.newContext(new Browser.NewContextOptions()
+        BrowserContext context = BROWSER.newContext(new Browser.NewContextOptions()
                 .setViewportSize(screen.width, screen.height)
                 .setColorScheme(scheme)
                 .setJavaScriptEnabled(script)
                 .setLocale("en-GB"));
+        NothingInTheConsole.listen(context);
+        return context;
     }
 
     static BrowserContext context(Screen screen) {
