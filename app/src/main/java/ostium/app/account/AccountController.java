@@ -71,7 +71,7 @@ class AccountController {
         String who = asked.email() == null ? "" : asked.email().strip().toLowerCase(Locale.ROOT);
         limits.require(RateLimits.Act.SIGN_IN, who);
         Account account = accounts.check(asked.email(), asked.password())
-                .orElseThrow(() -> Problem.at("password", "The address and the password do not go together."));
+                .orElseThrow(() -> Problem.at("password", "account.wrong"));
         limits.forget(RateLimits.Act.SIGN_IN, who);
         return begin(account, request, response);
     }
@@ -101,7 +101,7 @@ class AccountController {
     @ResponseStatus(HttpStatus.ACCEPTED)
     void forgotten(@RequestBody Forgotten asked, HttpServletRequest request) {
         if (asked.email() == null || EmailAddress.read(asked.email()).value().isEmpty()) {
-            throw Problem.at("email", "Type the e-mail address you sign in with.");
+            throw Problem.at("email", "account.address");
         }
         limits.require(RateLimits.Act.MAIL, request.getRemoteAddr());
         accounts.forgotten(asked.email());
@@ -151,7 +151,7 @@ class AccountController {
     }
 
     private Account requireAccount() {
-        return accounts.current().orElseThrow(() -> new Problem(HttpStatus.UNAUTHORIZED, "", "Sign in first."));
+        return accounts.current().orElseThrow(() -> new Problem(HttpStatus.UNAUTHORIZED, "", "account.signInFirst"));
     }
 
     /** A new session for an account; sites made before signing in become the account's. */

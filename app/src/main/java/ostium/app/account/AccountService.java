@@ -64,7 +64,7 @@ public class AccountService {
     @Transactional
     public Account signUp(String name, String email, String password) {
         if (name == null || name.isBlank() || name.length() > 120) {
-            throw Problem.at("name", "Write your name, at most 120 characters.");
+            throw Problem.at("name", "account.name");
         }
         String address = address(email);
         requirePassword(password);
@@ -72,7 +72,7 @@ public class AccountService {
         try {
             accounts.insert(account, passwords.encode(password));
         } catch (DuplicateKeyException e) {
-            throw Problem.at("email", "There is an account with this address. Sign in instead.");
+            throw Problem.at("email", "account.signInInstead");
         }
         return account;
     }
@@ -169,10 +169,10 @@ public class AccountService {
         requireRight(account, current);
         String address = address(email);
         if (address.equals(account.email())) {
-            throw Problem.at("email", "This is your address already.");
+            throw Problem.at("email", "account.sameAddress");
         }
         if (accounts.byEmail(address).isPresent()) {
-            throw Problem.at("email", "There is an account with this address.");
+            throw Problem.at("email", "account.taken");
         }
         String token = token(account, AccountToken.Purpose.EMAIL, address);
         mail.send(Mail.of(
@@ -191,7 +191,7 @@ public class AccountService {
         try {
             accounts.setEmail(found.account(), found.email());
         } catch (DuplicateKeyException e) {
-            throw Problem.at("", "Another account has taken this address meanwhile.");
+            throw Problem.at("", "account.takenMeanwhile");
         }
         accounts.deleteTokens(found.account(), AccountToken.Purpose.EMAIL);
         mail.send(Mail.of(
@@ -233,21 +233,21 @@ public class AccountService {
     private AccountToken require(String token, AccountToken.Purpose purpose) {
         return accounts.token(Tokens.hash(token))
                 .filter(found -> found.purpose() == purpose && found.expiresAt().isAfter(clock.instant()))
-                .orElseThrow(() -> Problem.at("", "This link is not good any more. Ask for a new one."));
+                .orElseThrow(() -> Problem.at("", "account.linkOver"));
     }
 
     private void requireRight(Account account, String password) {
         if (check(account.email(), password).isEmpty()) {
-            throw Problem.at("current", "This is not your password.");
+            throw Problem.at("current", "account.notYourPassword");
         }
     }
 
     private static void requirePassword(String password) {
         if (password == null || password.length() < SHORTEST_PASSWORD) {
-            throw Problem.at("password", "A password has at least " + SHORTEST_PASSWORD + " characters.");
+            throw Problem.at("password", "account.passwordShort", SHORTEST_PASSWORD);
         }
         if (password.getBytes(java.nio.charset.StandardCharsets.UTF_8).length > LONGEST_PASSWORD) {
-            throw Problem.at("password", "A password has at most " + LONGEST_PASSWORD + " characters.");
+            throw Problem.at("password", "account.passwordLong", LONGEST_PASSWORD);
         }
     }
 
@@ -264,7 +264,7 @@ public class AccountService {
     private static String address(String email) {
         Reading<EmailAddress> reading = EmailAddress.read(email == null ? "" : email);
         if (reading instanceof Reading.Refused<EmailAddress> refused) {
-            throw Problem.at("email", refused.reason());
+            throw Problem.worded("email", refused.reason());
         }
         return reading.value().orElseThrow().value().toLowerCase(Locale.ROOT);
     }

@@ -81,12 +81,11 @@ public class DraftRounds {
     Round draw(StoredSite site, Map<Pin, Place> pins) {
         int before = count(site);
         if (before >= MOST_ROUNDS) {
-            throw new Problem(
-                    HttpStatus.CONFLICT, "", "There are " + MOST_ROUNDS + " rounds. Keep the draft you like best.");
+            throw new Problem(HttpStatus.CONFLICT, "", "draft.rounds", MOST_ROUNDS);
         }
         Map<Pin, Recipe> held = new EnumMap<>(Pin.class);
-        pins.forEach((pin, at) -> held.put(
-                pin, recipe(site, at).orElseThrow(() -> Problem.at("pins", "This draft is not on the table."))));
+        pins.forEach((pin, at) ->
+                held.put(pin, recipe(site, at).orElseThrow(() -> Problem.at("pins", "draft.notOnTheTable"))));
         Brief brief = brief(site);
         Seed seed = new Seed(sites.state(site).sheet().seed());
         List<Proposal> drawn = DraftTable.draw(brief, seed, before, DRAFTS, held);

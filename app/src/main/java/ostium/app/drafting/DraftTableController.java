@@ -68,12 +68,12 @@ class DraftTableController {
         limits.require(RateLimits.Act.EDIT, access.author(request));
         SheetReading reading = sites.read(sites.state(site));
         if (!reading.isEnough()) {
-            throw Problem.at("", "Still needed: " + String.join(", ", reading.missing()) + ".");
+            throw Problem.at("", "draft.stillNeeded", String.join(", ", reading.missing()));
         }
         Map<Pin, DraftRounds.Place> pins = new EnumMap<>(Pin.class);
         for (PinAsked pin : asked.pins() == null ? List.<PinAsked>of() : asked.pins()) {
             if (pin.pin() == null) {
-                throw Problem.at("pins", "Say what to hold: words, look or order.");
+                throw Problem.at("pins", "draft.pin");
             }
             pins.put(pin.pin(), new DraftRounds.Place(pin.round(), pin.place()));
         }

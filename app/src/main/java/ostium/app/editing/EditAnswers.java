@@ -56,7 +56,7 @@ class EditAnswers {
                     log.edit(site, author, site.revision(), UUID.randomUUID().toString(), making.edit());
             return answer(site, author, shown, done);
         } catch (EditRefused refused) {
-            throw Problem.at("", refused.getMessage());
+            throw Problem.worded("", refused.getMessage());
         }
     }
 

@@ -152,7 +152,7 @@ class EditingController {
     EditAnswer add(@PathVariable String id, @RequestBody Add asked, HttpServletRequest request) {
         StoredSite site = access.require(id, request);
         if (asked.kind() == null) {
-            throw Problem.at("kind", "Say which section.");
+            throw Problem.at("kind", "section.missing");
         }
         State state = sites.state(site);
         return answers.apply(
@@ -174,7 +174,7 @@ class EditingController {
                         && snag.fix().edit() != null)
                 .map(snag -> snag.fix().edit())
                 .findFirst()
-                .orElseThrow(() -> new Problem(HttpStatus.CONFLICT, "", "This is put right already."));
+                .orElseThrow(() -> new Problem(HttpStatus.CONFLICT, "", "snag.gone"));
         return answers.apply(site, asked.revision(), request, () -> fix);
     }
 

@@ -62,10 +62,10 @@ class KeepingController {
         Recipe recipe = asked == null || asked.round() == null || asked.round() == 0
                 ? null
                 : rounds.recipe(site, new DraftRounds.Place(asked.round(), asked.place() == null ? 0 : asked.place()))
-                        .orElseThrow(() -> Problem.at("", "This draft is not on the table."));
+                        .orElseThrow(() -> Problem.at("", "draft.notOnTheTable"));
         if (!state.isKept()) {
             if (!reading.isEnough()) {
-                throw Problem.at("", "Still needed: " + String.join(", ", reading.missing()) + ".");
+                throw Problem.at("", "draft.stillNeeded", String.join(", ", reading.missing()));
             }
             log.keepDraft(site, account.id(), account.email(), recipe);
         } else if (recipe != null) {

@@ -72,7 +72,7 @@ class ManuscriptService {
     ManuscriptView view(StoredSite site, String author) {
         State state = sites.state(site);
         if (!state.isKept()) {
-            throw new Problem(HttpStatus.CONFLICT, "", "Keep a draft first; then its words can be changed.");
+            throw new Problem(HttpStatus.CONFLICT, "", "draft.keepForWords");
         }
         SheetReading reading = sites.read(state);
         Steps mine = steps.of(site.id(), author);

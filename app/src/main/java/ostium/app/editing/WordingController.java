@@ -109,7 +109,7 @@ class WordingController {
         Wording.Other other = asked.others(asked.tone(choice.tone())).stream()
                 .filter(each -> each.plain().equals(choice.says()))
                 .findFirst()
-                .orElseThrow(() -> Problem.at("says", "These words are not to be had any more. Ask again."));
+                .orElseThrow(() -> Problem.at("says", "wording.gone"));
         return answers.apply(
                 asked.site(),
                 choice.revision(),
@@ -125,8 +125,7 @@ class WordingController {
             @RequestBody RewriteHow how,
             HttpServletRequest request) {
         Asked asked = asked(id, text, request);
-        Way way = Way.named(how.way() == null ? "" : how.way())
-                .orElseThrow(() -> Problem.at("way", "Say how it should be rewritten."));
+        Way way = Way.named(how.way() == null ? "" : how.way()).orElseThrow(() -> Problem.at("way", "wording.way"));
         Optional<List<Node>> better = Rewriter.rewrite(asked.text().tree(), way);
         return better.map(tree -> new Rewritten(
                         true,

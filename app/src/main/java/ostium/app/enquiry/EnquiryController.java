@@ -87,7 +87,7 @@ class EnquiryController {
         put(posted, "message", asked.message());
         Form.Checked checked = form.check(posted, brief.facts().region());
         checked.faults().entrySet().stream().findFirst().ifPresent(fault -> {
-            throw Problem.at(fault.getKey(), fault.getValue());
+            throw Problem.worded(fault.getKey(), fault.getValue());
         });
         String made = enquiries.bringIn(site.id(), form, checked.values(), Enquiry.Came.WRITTEN, clock.instant());
         return reader.one(site, made).orElseThrow(Problem::notFound);
@@ -106,7 +106,7 @@ class EnquiryController {
             @RequestBody Mark asked,
             HttpServletRequest request) {
         if (asked.state() == null) {
-            throw Problem.at("state", WORDS.say("state.missing"));
+            throw Problem.worded("state", WORDS.say("state.missing"));
         }
         StoredSite site = access.require(id, request);
         work.mark(site, enquiry, asked.state());

@@ -83,7 +83,7 @@ public class EnquiryWork {
         Enquiry enquiry = require(site, id);
         String checked = checked(said, "reply.empty");
         if (enquiry.person() == null || !enquiry.person().mail()) {
-            throw Problem.at("words", WORDS.say("reply.noMail"));
+            throw Problem.worded("words", WORDS.say("reply.noMail"));
         }
         mail.send(words.reply(site, enquiry, checked, author));
         write(site, id, Enquiry.Entry.Kind.REPLY, checked, author);
@@ -99,7 +99,7 @@ public class EnquiryWork {
         require(site, id);
         LocalDate today = sites.read(sites.state(site)).brief().today().date();
         if (day != null && day.isBefore(today)) {
-            throw Problem.at("day", WORDS.say("askAgain.past"));
+            throw Problem.worded("day", WORDS.say("askAgain.past"));
         }
         enquiries.setAskAgain(site.id(), id, day);
     }
@@ -119,7 +119,7 @@ public class EnquiryWork {
                         enquiry.person() != null && enquiry.person().key().equals(person))
                 .toList();
         if (all.isEmpty()) {
-            throw new Problem(HttpStatus.NOT_FOUND, "person", WORDS.say("person.nobody"));
+            throw Problem.worded(HttpStatus.NOT_FOUND, "person", WORDS.say("person.nobody"));
         }
         return all;
     }
@@ -131,11 +131,11 @@ public class EnquiryWork {
     private static String checked(String said, String whenEmpty) {
         String words = said == null ? "" : said.replaceAll("\\r\\n?", "\n").strip();
         if (words.isEmpty()) {
-            throw Problem.at("words", WORDS.say(whenEmpty));
+            throw Problem.worded("words", WORDS.say(whenEmpty));
         }
         int length = words.codePointCount(0, words.length());
         if (length > LONGEST) {
-            throw Problem.at("words", WORDS.say("entry.tooLong", LONGEST, length));
+            throw Problem.worded("words", WORDS.say("entry.tooLong", LONGEST, length));
         }
         return words;
     }

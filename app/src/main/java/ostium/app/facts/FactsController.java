@@ -120,7 +120,7 @@ class FactsController {
             throws IOException {
         access.require(id, request);
         if (file == null) {
-            throw new Problem(HttpStatus.BAD_REQUEST, "paste", "There is no file in this.");
+            throw new Problem(HttpStatus.BAD_REQUEST, "paste", "file.none");
         }
         String name = file.getOriginalFilename() == null ? "" : file.getOriginalFilename();
         return read(id, Source.file(file.getBytes(), name), request);
@@ -131,7 +131,7 @@ class FactsController {
         StoredSite site = access.require(id, request);
         limits.require(RateLimits.Act.EDIT, access.author(request));
         if (source instanceof Reading.Refused<Source> refused) {
-            throw new Problem(HttpStatus.UNPROCESSABLE_CONTENT, "paste", refused.reason());
+            throw Problem.worded(HttpStatus.UNPROCESSABLE_CONTENT, "paste", refused.reason());
         }
         State state = sites.state(site);
         return PasteReader.read(

@@ -82,7 +82,7 @@ class PlacesController {
         try {
             return new Point(latitude, longitude, Accuracy.HOUSE);
         } catch (IllegalArgumentException e) {
-            throw new Problem(HttpStatus.BAD_REQUEST, "point", "There is no such point on the earth.");
+            throw new Problem(HttpStatus.BAD_REQUEST, "point", "point.none");
         }
     }
 

@@ -69,12 +69,12 @@ class FilesController {
         StoredSite site = access.require(id, request);
         limits.require(RateLimits.Act.FILE, access.author(request));
         if (file == null) {
-            throw new Problem(HttpStatus.BAD_REQUEST, "file", "There is no file in this.");
+            throw new Problem(HttpStatus.BAD_REQUEST, "file", "file.none");
         }
         String name = file.getOriginalFilename() == null ? "" : file.getOriginalFilename();
         Reading<TakenFile> reading = sizes.oneAtATime(() -> FileReader.read(file.getBytes(), name));
         if (reading instanceof Reading.Refused<TakenFile> refused) {
-            throw new Problem(HttpStatus.UNPROCESSABLE_CONTENT, "file", refused.reason());
+            throw Problem.worded(HttpStatus.UNPROCESSABLE_CONTENT, "file", refused.reason());
         }
         TakenFile taken = reading.value().orElseThrow();
         files.keep(site, taken);

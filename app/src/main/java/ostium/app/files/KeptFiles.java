@@ -38,7 +38,7 @@ public class KeptFiles {
             return;
         }
         if (files.countOfSite(site.id()) >= MOST) {
-            throw new Problem(
+            throw Problem.worded(
                     HttpStatus.CONFLICT,
                     "file",
                     "This site was given " + MOST

@@ -35,28 +35,27 @@ record LookChange(String what, String value) {
     Look of(Look look, List<String> moods, Seed seed) {
         String asked = value == null ? "" : value.strip();
         return switch (what == null ? "" : what) {
-            case "house" ->
-                look.withHouse(House.named(asked).orElseThrow(() -> Problem.at("house", "There is no such house.")));
+            case "house" -> look.withHouse(House.named(asked).orElseThrow(() -> Problem.at("house", "look.house")));
             case "mix" ->
                 look.withMix(PaintMixes.all().stream()
                         .filter(named -> named.id().equals(asked))
                         .findFirst()
-                        .orElseThrow(() -> Problem.at("mix", "There is no such mix."))
+                        .orElseThrow(() -> Problem.at("mix", "look.mix"))
                         .mix());
             case "type" ->
                 look.withType(TypePairs.byId(asked)
-                        .orElseThrow(() -> Problem.at("type", "There are no such letters."))
+                        .orElseThrow(() -> Problem.at("type", "look.letters"))
                         .id());
             case "shape" -> look.withShape(known("shape", () -> Shape.of(asked)));
             case "motion" -> look.withMotion(known("motion", () -> Motion.of(asked)));
             case "scene" ->
                 look.withScene(PictureDrawer.byId(asked)
-                        .orElseThrow(() -> Problem.at("scene", "There is no such scene."))
+                        .orElseThrow(() -> Problem.at("scene", "look.scene"))
                         .id());
             case "brand" -> look.withMix(PaintMixes.ofBrand(colour("brand", asked), moods, seed));
             case "ground", "ink", "paint", "trim" -> look.withMix(byHand(look.mix(), colour(what, asked)));
             case "say" -> said(look, asked, moods, seed);
-            default -> throw Problem.at("", "Say what to change.");
+            default -> throw Problem.at("", "look.what");
         };
     }
 
@@ -70,23 +69,21 @@ record LookChange(String what, String value) {
     }
 
     private static Colour colour(String field, String code) {
-        return ColourCode.read(code)
-                .orElseThrow(() -> Problem.at(
-                        field, "“" + code + "” is not a colour we know. Try #7a1f2b, rgb(122, 31, 43) or navy."));
+        return ColourCode.read(code).orElseThrow(() -> Problem.at(field, "look.noColour", code));
     }
 
     private static <T> T known(String field, java.util.function.Supplier<T> reading) {
         try {
             return reading.get();
         } catch (IllegalArgumentException e) {
-            throw Problem.at(field, "There is no such choice.");
+            throw Problem.at(field, "look.choice");
         }
     }
 
     private static Look said(Look look, String words, List<String> moods, Seed seed) {
         LookWords read = LookWords.read(words);
         if (read.saysNothing()) {
-            throw Problem.at(
+            throw Problem.worded(
                     "say",
                     words.isEmpty()
                             ? "Say what should be different: darker, warmer, serif, rounder."
@@ -94,14 +91,14 @@ record LookChange(String what, String value) {
                                     + " rounder, calmer, or the name of a colour.");
         }
         if (!read.unknown().isEmpty()) {
-            throw Problem.at(
+            throw Problem.worded(
                     "say",
                     "We do not know “" + String.join("”, “", read.unknown())
                             + "”. The rest is clear; take it out, or say it otherwise.");
         }
         Look changed = read.applied(look, moods, seed);
         if (changed.paint().equals(look.paint()) && changed.withMix(look.mix()).equals(look)) {
-            throw Problem.at("say", "It is as far that way as it can be read.");
+            throw Problem.at("say", "look.farEnough");
         }
         return changed;
     }

@@ -101,12 +101,12 @@ class LookController {
                 .map(Fact::value)
                 .filter(each -> each.use().word().equals(asked.from()))
                 .findFirst()
-                .orElseThrow(() -> Problem.at("picture", "There is no such picture on your facts sheet."));
+                .orElseThrow(() -> Problem.at("picture", "look.picture"));
         byte[] content = files.content(site, picture.file().hash()).orElseThrow(Problem::notFound);
         List<Colour> colours =
                 PictureColours.of(Darkroom.develop(content, picture.treatment()).pixels());
         if (colours.isEmpty()) {
-            throw Problem.at("picture", "There are only greys in it. Say a colour, or take a mix.");
+            throw Problem.at("picture", "look.greys");
         }
         return change(id, new LookChange("brand", colours.get(0).hex()), request);
     }
@@ -125,7 +125,7 @@ class LookController {
     private State kept(StoredSite site) {
         State state = sites.state(site);
         if (!state.isKept()) {
-            throw new Problem(HttpStatus.CONFLICT, "", "Keep a draft first; then its look can be changed.");
+            throw new Problem(HttpStatus.CONFLICT, "", "draft.keepForLook");
         }
         return state;
     }

@@ -64,7 +64,7 @@ class PeopleController {
     void invite(@PathVariable String id, @RequestBody Invite asked, HttpServletRequest request) {
         StoredSite site = access.requireOwner(id, request);
         if (asked.kind() == null) {
-            throw Problem.at("kind", "Say whether they are to help, or to take the site over.");
+            throw Problem.at("kind", "people.kind");
         }
         limits.require(RateLimits.Act.MAIL, request.getRemoteAddr());
         people.invite(site, access.requireAccount(), asked.kind(), asked.email());

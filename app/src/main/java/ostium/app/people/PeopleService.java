@@ -71,16 +71,16 @@ public class PeopleService {
     void invite(StoredSite site, Account owner, Invitation.Kind kind, String email) {
         Reading<EmailAddress> reading = EmailAddress.read(email == null ? "" : email);
         if (reading instanceof Reading.Refused<EmailAddress> refused) {
-            throw Problem.at("email", refused.reason());
+            throw Problem.worded("email", refused.reason());
         }
         String address = reading.value().orElseThrow().value().toLowerCase(Locale.ROOT);
         if (address.equals(owner.email())) {
-            throw Problem.at("email", "This is your own address.");
+            throw Problem.at("email", "people.yourself");
         }
         boolean helps = people.helpers(site.id()).stream()
                 .anyMatch(helper -> helper.email().equals(address));
         if (kind == Invitation.Kind.HELP && helps) {
-            throw Problem.at("email", "They help with this site already.");
+            throw Problem.at("email", "people.already");
         }
         people.deleteInvitation(site.id(), address, kind);
         String token = Tokens.fresh();
@@ -129,8 +129,7 @@ public class PeopleService {
     Invitation require(String token) {
         return people.invitation(Tokens.hash(token))
                 .filter(invitation -> invitation.expiresAt().isAfter(clock.instant()))
-                .orElseThrow(() -> new Problem(
-                        HttpStatus.NOT_FOUND, "", "This invitation is not good any more. Ask for a new one."));
+                .orElseThrow(() -> new Problem(HttpStatus.NOT_FOUND, "", "people.invitationOver"));
     }
 
     /**
@@ -143,10 +142,7 @@ public class PeopleService {
     String accept(String token, Account account) {
         Invitation invitation = require(token);
         if (!invitation.email().equals(account.email())) {
-            throw new Problem(
-                    HttpStatus.FORBIDDEN,
-                    "",
-                    "This was sent to " + invitation.email() + ". Sign in with that address to take it.");
+            throw new Problem(HttpStatus.FORBIDDEN, "", "people.otherAddress", invitation.email());
         }
         StoredSite site = sites.byId(invitation.site())
                 .filter(found -> invitation.invitedBy().equals(found.owner()))

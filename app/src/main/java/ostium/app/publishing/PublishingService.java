@@ -188,14 +188,14 @@ public class PublishingService implements SiteOutlook {
 
     private void requirePublishable(State state, SheetReading reading) {
         if (!reading.isEnough()) {
-            throw Problem.at("", "Still needed: " + String.join(", ", reading.missing()) + ".");
+            throw Problem.at("", "draft.stillNeeded", String.join(", ", reading.missing()));
         }
         if (!state.isKept()) {
-            throw Problem.at("", "Keep a draft first; then it can be made public.");
+            throw Problem.at("", "draft.keepForPublic");
         }
         List<Snag> must = must(state);
         if (!must.isEmpty()) {
-            throw Problem.at(
+            throw Problem.worded(
                     "snags",
                     must.size() == 1 ? must.get(0).words() : must.size() + " things have to be put right first.");
         }
@@ -242,7 +242,7 @@ public class PublishingService implements SiteOutlook {
 
     private String freeName(String name, StoredSite site) {
         AddressName.fault(name).ifPresent(fault -> {
-            throw Problem.at("address", fault);
+            throw Problem.worded("address", fault);
         });
         Optional<Address> taken = publications.address(origins.host(name));
         if (taken.isPresent()
@@ -251,16 +251,13 @@ public class PublishingService implements SiteOutlook {
             throw taken(name);
         }
         if (publications.countLikeness(AddressName.likeness(name), site.id()) > 0) {
-            throw new Problem(
-                    HttpStatus.CONFLICT,
-                    "address",
-                    "“" + name + "” looks like a name that is taken. Choose one that cannot be mistaken for it.");
+            throw new Problem(HttpStatus.CONFLICT, "address", "address.lookalike", name);
         }
         return name;
     }
 
     private static Problem taken(String name) {
-        return new Problem(HttpStatus.CONFLICT, "address", "“" + name + "” is taken. Choose another name.");
+        return new Problem(HttpStatus.CONFLICT, "address", "address.taken", name);
     }
 
     private String nameOf(String host) {
@@ -271,7 +268,7 @@ public class PublishingService implements SiteOutlook {
         try {
             return given.all(site, reading.brief(), draft);
         } catch (SiteFiles.FileGone e) {
-            throw Problem.at("snags", "A picture or file of this site is not there any more. Give it again.");
+            throw Problem.at("snags", "file.gone");
         }
     }
 

@@ -38,17 +38,17 @@ public record SentEdit(
      */
     public Edit read(HttpServletRequest request) {
         if (request.getContentLengthLong() > LONGEST) {
-            throw new Problem(HttpStatus.CONTENT_TOO_LARGE, "edit", "This is more than a site can hold. Shorten it.");
+            throw new Problem(HttpStatus.CONTENT_TOO_LARGE, "edit", "edit.tooLarge");
         }
         if (key == null || !key.matches("[A-Za-z0-9.-]{8,60}") || edit == null) {
-            throw new Problem(HttpStatus.BAD_REQUEST, "key", "An edit needs an id of its own.");
+            throw new Problem(HttpStatus.BAD_REQUEST, "key", "edit.id");
         }
         try {
             Edit read = Stored.readEdit(edit.toString());
             requireWhole((Record) read);
             return byHand(read);
         } catch (EditRefused refused) {
-            throw new Problem(HttpStatus.BAD_REQUEST, "edit", refused.getMessage());
+            throw Problem.worded(HttpStatus.BAD_REQUEST, "edit", refused.getMessage());
         }
     }
 

@@ -33,7 +33,7 @@ public class SiteAccess {
     private Problem closed() {
         return accounts.current().isPresent()
                 ? Problem.notFound()
-                : new Problem(HttpStatus.UNAUTHORIZED, "", "Sign in to see this.");
+                : new Problem(HttpStatus.UNAUTHORIZED, "", "account.signInToSee");
     }
 
     /**
@@ -44,15 +44,14 @@ public class SiteAccess {
     public StoredSite requireOwner(String id, HttpServletRequest request) {
         StoredSite site = require(id, request);
         if (!requireAccount().id().equals(site.owner())) {
-            throw new Problem(HttpStatus.FORBIDDEN, "", "Only the owner of the site can do this.");
+            throw new Problem(HttpStatus.FORBIDDEN, "", "site.onlyOwner");
         }
         return site;
     }
 
     /** @throws Problem 401 if nobody is signed in */
     public Account requireAccount() {
-        return accounts.current()
-                .orElseThrow(() -> new Problem(HttpStatus.UNAUTHORIZED, "", "Sign in, or make an account first."));
+        return accounts.current().orElseThrow(() -> new Problem(HttpStatus.UNAUTHORIZED, "", "account.signInOrUp"));
     }
 
     /** Who edits, as the log names them: the account, or the hash of the browser's key before there is one. */

@@ -100,7 +100,7 @@ class SiteController {
     @ResponseStatus(HttpStatus.CREATED)
     SiteView create(@RequestBody Begin asked, HttpServletRequest request, HttpServletResponse response) {
         if (asked.id() == null || !UUID.matcher(asked.id()).matches()) {
-            throw new Problem(HttpStatus.BAD_REQUEST, "id", "A site needs an id of its own.");
+            throw new Problem(HttpStatus.BAD_REQUEST, "id", "site.id");
         }
         if (sites.byId(asked.id()).isPresent()) {
             return view(access.require(asked.id(), request));

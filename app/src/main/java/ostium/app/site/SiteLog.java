@@ -74,7 +74,7 @@ public class SiteLog {
             return new Done(revision, false);
         }
         if (base > revision) {
-            throw new Problem(HttpStatus.CONFLICT, "", "Reload to see this site as it is now.");
+            throw new Problem(HttpStatus.CONFLICT, "", "site.reload");
         }
         // What one window sends, it sends in order: its own edits before this one are what it was made on.
         String window = key.contains(".") ? key.substring(0, key.indexOf('.') + 1) : key;
@@ -100,7 +100,7 @@ public class SiteLog {
             if (base < revision) {
                 return setAside(site, author, revision, edit, refused.getMessage());
             }
-            throw Problem.at("", refused.getMessage());
+            throw Problem.worded("", refused.getMessage());
         }
         return new Done(revision + 1, false);
     }
@@ -142,7 +142,7 @@ public class SiteLog {
     /** Words that cannot stand are kept beside the page; anything else is said. */
     private Done setAside(StoredSite site, String author, long revision, Edit edit, String why) {
         if (!(edit instanceof TextEdit.SetText words)) {
-            throw new Problem(HttpStatus.CONFLICT, "", why + " You see it as it is now.");
+            throw new Problem(HttpStatus.CONFLICT, "", "edit.seenNow", why);
         }
         asides.keep(site.id(), author, words);
         return new Done(revision, true);

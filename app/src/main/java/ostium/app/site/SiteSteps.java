@@ -69,7 +69,7 @@ public class SiteSteps {
                 Applied applied = inverse.apply(before);
                 Told told = told(way == Steps.Way.UNDO ? entry.edit() : inverse, before, applied.state());
                 told.elsewhere(screen).ifPresent(words -> {
-                    throw new Problem(HttpStatus.CONFLICT, "elsewhere", words);
+                    throw Problem.worded(HttpStatus.CONFLICT, "elsewhere", words);
                 });
                 entries.append(
                         LogEntries.Entry.of(site.id(), revision + 1, author, way, number), before, inverse, applied);
@@ -78,7 +78,7 @@ public class SiteSteps {
                 // Somebody else has taken away what this step was about; the one before it may still be taken back.
             }
         }
-        throw new Problem(HttpStatus.CONFLICT, "", nothing);
+        throw Problem.worded(HttpStatus.CONFLICT, "", nothing);
     }
 
     /** What a step was about is found on the page before it or after it. */

@@ -33,8 +33,8 @@ public class States {
     public State at(String site, long revision) {
         At known = present.getIfPresent(site);
         if (known == null || known.revision() > revision) {
-            LogMapper.StoredState snapshot = log.snapshot(site, revision)
-                    .orElseThrow(() -> new Problem(HttpStatus.CONFLICT, "", "Reload to see this site as it is now."));
+            LogMapper.StoredState snapshot =
+                    log.snapshot(site, revision).orElseThrow(() -> new Problem(HttpStatus.CONFLICT, "", "site.reload"));
             known = new At(snapshot.number(), Stored.readState(snapshot.state()));
         }
         State state = known.state();

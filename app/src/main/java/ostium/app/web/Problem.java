@@ -1,30 +1,51 @@
 package ostium.app.web;
 
 import org.springframework.http.HttpStatus;
+import ostium.core.base.Messages;
 
 /** Something that cannot be done as asked; the message is shown to the owner, at the field it is about. */
 public class Problem extends RuntimeException {
     private static final long serialVersionUID = 1L;
+    private static final Messages WORDS = Messages.of("problem");
+
     private final HttpStatus status;
     private final String field;
 
-    public Problem(HttpStatus status, String field, String message) {
-        super(message);
+    /**
+     * @param field what it is about, as the interface calls it; empty for the whole
+     * @param key of {@code messages/en/problem.properties}
+     */
+    public Problem(HttpStatus status, String field, String key, Object... gaps) {
+        this(WORDS.say(key, gaps), status, field);
+    }
+
+    private Problem(String words, HttpStatus status, String field) {
+        super(words);
         this.status = status;
         this.field = field;
     }
 
-    /** For what is not there, and just the same for what is somebody else's. */
-    public static Problem notFound() {
-        return new Problem(HttpStatus.NOT_FOUND, "", "There is nothing here, or it is not yours.");
+    /** With words that were found elsewhere, such as what a reader says of a line. */
+    public static Problem worded(HttpStatus status, String field, String words) {
+        return new Problem(words, status, field);
     }
 
-    public static Problem at(String field, String message) {
-        return new Problem(HttpStatus.UNPROCESSABLE_CONTENT, field, message);
+    /** As {@link #worded(HttpStatus, String, String)}, for what was typed wrong. */
+    public static Problem worded(String field, String words) {
+        return new Problem(words, HttpStatus.UNPROCESSABLE_CONTENT, field);
+    }
+
+    /** For what is not there, and just the same for what is somebody else's. */
+    public static Problem notFound() {
+        return new Problem(HttpStatus.NOT_FOUND, "", "nothingHere");
+    }
+
+    public static Problem at(String field, String key, Object... gaps) {
+        return new Problem(HttpStatus.UNPROCESSABLE_CONTENT, field, key, gaps);
     }
 
     public static Problem tooMany() {
-        return new Problem(HttpStatus.TOO_MANY_REQUESTS, "", "That was often. Wait a few minutes and try again.");
+        return new Problem(HttpStatus.TOO_MANY_REQUESTS, "", "tooOften");
     }
 
     public HttpStatus status() {
