@@ -52,28 +52,42 @@
     box?.style.setProperty('--box-height', `${height}px`);
   });
 
-  // What is told before the page listens is lost; it is fetched anew once it does.
+  // What is told before the page listens is lost: words are told again once it does, the rest is fetched anew.
   let listens = false;
   let lost = false;
+  let typed: Record<string, unknown[]> = {};
 
   function tell(message: Record<string, unknown>): void {
-    lost ||= !listens;
     frame?.contentWindow?.postMessage({ schema: 1, ...message }, origin);
   }
 
+  function tellOrFetch(message: Record<string, unknown>): void {
+    lost ||= !listens;
+    tell(message);
+  }
+
+  function begins(): void {
+    listens = true;
+    if (lost) refresh();
+    else for (const [id, tree] of Object.entries(typed)) type(id, tree);
+    lost = false;
+    typed = {};
+  }
+
   export function refresh(): void {
-    tell({ type: 'refresh' });
+    tellOrFetch({ type: 'refresh' });
   }
 
   /** Words as they are typed, before the server has them. */
   export function type(id: string, tree: unknown[]): void {
+    if (!listens) typed[id] = tree;
     tell({ type: 'text', id, tree });
   }
 
   /** Sections as the server draws them. */
   export function replace(change: ShopfrontChange): void {
     if (change.anew) refresh();
-    else tell({ type: 'replace', pages: change.pages, html: change.html });
+    else tellOrFetch({ type: 'replace', pages: change.pages, html: change.html });
   }
 
   /** @param file the page it stands on; empty for head and foot, which stand on every page */
@@ -90,11 +104,7 @@
       text?: string;
     };
     if (message?.schema !== 1) return;
-    if (message.type === 'ready') {
-      listens = true;
-      if (lost) refresh();
-      lost = false;
-    }
+    if (message.type === 'ready') begins();
     if (message.type === 'went') went?.(String(message.section ?? ''));
     if (message.type === 'select') select?.(String(message.section ?? ''), String(message.text ?? ''));
   }

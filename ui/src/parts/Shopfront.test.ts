@@ -17,6 +17,25 @@ describe('the shopfront', () => {
     expect(told).toHaveBeenCalledWith({ schema: 1, type: 'refresh' }, 'http://preview.localhost:8080');
   });
 
+  it('tells words again that were typed before the page listened', async () => {
+    const { container, component } = render(Shopfront, first);
+    const frame = container.querySelector('iframe')!;
+    const told = vi.fn();
+    const page = { postMessage: told };
+    Object.defineProperty(frame, 'contentWindow', { value: page });
+    component.type('headline', ['At', 'once']);
+    told.mockClear();
+    const ready = new MessageEvent('message', {
+      data: { schema: 1, type: 'ready' },
+      origin: 'http://preview.localhost:8080'
+    });
+    Object.defineProperty(ready, 'source', { value: page });
+    window.dispatchEvent(ready);
+    expect(told.mock.calls.map(([message]) => message)).toEqual([
+      { schema: 1, type: 'text', id: 'headline', tree: ['At', 'once'] }
+    ]);
+  });
+
   it('has a name, and tells the page who shows it', () => {
     const { container } = render(Shopfront, first);
     const frame = container.querySelector('iframe')!;

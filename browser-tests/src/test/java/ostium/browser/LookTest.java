@@ -116,6 +116,7 @@ class LookTest {
             owner.taps("Undo");
             page.waitForURL("**/look");
             assertThat(page.getByText("Your last step was on Look: the look.")).isVisible();
+            page.locator(".houses iframe").first().waitFor();
             owner.taps("Undo");
             page.waitForCondition(() -> paint(page).equals(before));
             assertThat(page.getByText("Taken back.")).isVisible();

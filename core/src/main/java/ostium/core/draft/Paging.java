@@ -42,12 +42,11 @@ final class Paging {
             return pages.size() > 1 || wished == Extent.ONE
                     ? plan(
                             wished,
-                            wished == Extent.ONE ? "One page, as you asked." : "A few pages, as you asked.",
+                            wished == Extent.ONE
+                                    ? WORDS.say("paging.onePageAsYouAsked")
+                                    : WORDS.say("paging.fewAsYouAsked"),
                             pages)
-                    : plan(
-                            Extent.ONE,
-                            "One page for now: there is too little to fill a second. More facts make more pages.",
-                            pages);
+                    : plan(Extent.ONE, WORDS.say("paging.onePageForNowThere"), pages);
         }
         List<PlannedPage> pages = screens > MOST_SCREENS ? few() : one();
         String length = "about " + Listing.number(screens) + (screens == 1 ? " screen" : " screens") + " of a phone";

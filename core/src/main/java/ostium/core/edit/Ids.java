@@ -3,10 +3,13 @@ package ostium.core.edit;
 import java.util.Collection;
 import java.util.HashSet;
 import java.util.Set;
+import ostium.core.base.Messages;
 import ostium.core.site.Site;
 
 /** Ids that come in with an edit. */
 final class Ids {
+    private static final Messages WORDS = Messages.of("edit");
+
     private static final String FORM = "[A-Za-z0-9-]{1,60}";
 
     private Ids() {}
@@ -19,7 +22,7 @@ final class Ids {
                 throw new EditRefused("“" + id + "” is not an id.");
             }
             if (!taken.add(id)) {
-                throw new EditRefused("This stands on the site already.");
+                throw new EditRefused(WORDS.say("ids.thisStandsOnTheSite"));
             }
         }
     }

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
+import ostium.core.base.Messages;
 import ostium.core.sheet.Line;
 import ostium.core.sheet.TypedSheet;
 import ostium.core.sheet.TypedSheet.TypedRow;
@@ -18,6 +19,8 @@ import ostium.core.sheet.TypedSheet.TypedService;
  * {@code denied/VISITS} and {@code hidden/email} ({@code yes} or nothing); {@code region} and {@code seed}.
  */
 public final class SheetLines {
+    private static final Messages WORDS = Messages.of("edit");
+
     private static final String YES = "yes";
 
     private SheetLines() {}
@@ -145,7 +148,7 @@ public final class SheetLines {
         if (words.equals(YES)) {
             next.add(key);
         } else if (!words.isEmpty()) {
-            throw new EditRefused("Answer with yes, or leave it empty.");
+            throw new EditRefused(WORDS.say("sheetLines.answerWithYesOrLeave"));
         }
         return next;
     }

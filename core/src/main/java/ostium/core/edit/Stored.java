@@ -1,6 +1,7 @@
 package ostium.core.edit;
 
 import java.util.List;
+import ostium.core.base.Messages;
 import ostium.core.site.Node;
 import tools.jackson.core.JacksonException;
 import tools.jackson.core.type.TypeReference;
@@ -14,6 +15,8 @@ import tools.jackson.databind.node.ObjectNode;
  * {@link Upcasters} when it is read.
  */
 public final class Stored {
+    private static final Messages WORDS = Messages.of("edit");
+
     private static final JsonMapper JSON = JsonMapper.builder()
             .disable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES)
             .build();
@@ -69,7 +72,7 @@ public final class Stored {
         try {
             return JSON.readValue(json, Edit.class);
         } catch (JacksonException | NullPointerException e) {
-            throw new EditRefused("This edit cannot be read.");
+            throw new EditRefused(WORDS.say("stored.thisEditCannotBeRead"));
         }
     }
 
@@ -92,7 +95,7 @@ public final class Stored {
             }
             return JSON.treeToValue(Upcasters.bringUp((ObjectNode) tree, schema), type);
         } catch (JacksonException | ClassCastException e) {
-            throw new Unreadable("What is stored of this site is damaged. Nothing was changed.", e);
+            throw new Unreadable(WORDS.say("stored.whatIsStoredOfThis"), e);
         }
     }
 }

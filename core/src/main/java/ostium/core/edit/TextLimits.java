@@ -1,11 +1,14 @@
 package ostium.core.edit;
 
 import java.util.List;
+import ostium.core.base.Messages;
 import ostium.core.site.Node;
 import ostium.core.site.Slot;
 
 /** What a text may be: as long as its place allows, and a tree that can be drawn. */
 final class TextLimits {
+    private static final Messages WORDS = Messages.of("edit");
+
     /** The place of words in a row. */
     static final Slot ROW = new Slot("says", "words", Slot.Shape.LINES, 400);
 
@@ -29,7 +32,7 @@ final class TextLimits {
             }
         }
         if (slot.shape() == Slot.Shape.LINE && tree.size() > 1) {
-            throw new EditRefused("Only one line fits here.");
+            throw new EditRefused(WORDS.say("textLimits.onlyOneLineFitsHere"));
         }
         long length = tree.stream().mapToLong(node -> length(node, 1)).sum();
         if (length > slot.longest()) {
@@ -40,7 +43,7 @@ final class TextLimits {
 
     private static long length(Node node, int depth) {
         if (depth > DEEPEST) {
-            throw new EditRefused("This is nested too deep.");
+            throw new EditRefused(WORDS.say("textLimits.thisIsNestedTooDeep"));
         }
         if (node instanceof Node.Words words) {
             return words.value().codePointCount(0, words.value().length());

@@ -8,6 +8,7 @@ import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import ostium.core.base.Listing;
+import ostium.core.base.Messages;
 import ostium.core.base.Reading;
 
 /**
@@ -18,6 +19,8 @@ import ostium.core.base.Reading;
  * @param radius metres around the base, or 0
  */
 public record Area(List<String> places, int radius) implements FactValue {
+    private static final Messages WORDS = Messages.of("fact");
+
     /** Most places by name. */
     public static final int MOST = 40;
 
@@ -64,7 +67,7 @@ public record Area(List<String> places, int radius) implements FactValue {
             }
         }
         if (radius > LARGEST_METRES) {
-            return Reading.refused("That is further than the country is long.", words);
+            return Reading.refused(WORDS.say("area.thatIsFurtherThanThe"), words);
         }
         if (places.isEmpty() && radius == 0
                 || places.size() > MOST

@@ -6,6 +6,7 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import ostium.core.base.Messages;
 import ostium.core.base.Reading;
 import ostium.core.text.EditDistance;
 
@@ -15,6 +16,8 @@ import ostium.core.text.EditDistance;
  * @param value the address with its domain in lower case Unicode, such as {@code ada@ashlatch.example}
  */
 public record EmailAddress(String value) implements FactValue {
+    private static final Messages WORDS = Messages.of("fact");
+
     /** RFC 5321, 4.5.3.1. */
     public static final int LONGEST = 254;
 
@@ -46,13 +49,13 @@ public record EmailAddress(String value) implements FactValue {
                 .replaceFirst("[>.,;]+$", "")
                 .strip();
         if (trimmed.isEmpty()) {
-            return Reading.refused("Type a mail address.", words);
+            return Reading.refused(WORDS.say("emailAddress.typeAMailAddress"), words);
         }
         Matcher shape = SHAPE.matcher(trimmed);
         if (!shape.matches() || trimmed.length() > LONGEST) {
             return Reading.refused(
                     trimmed.contains("@")
-                            ? "This is not a mail address."
+                            ? WORDS.say("emailAddress.thisIsNotAMail")
                             : "A mail address has an @ in it, like name@place.example.",
                     words);
         }

@@ -3,10 +3,13 @@ package ostium.core.fact;
 import java.util.Locale;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import ostium.core.base.Messages;
 import ostium.core.base.Reading;
 
 /** How long a service takes: read from "45", "45 min", "1 h 30", "1.5 hours", and said back. */
 public final class Minutes {
+    private static final Messages WORDS = Messages.of("fact");
+
     /** Two days: longer work is not booked by the minute. */
     public static final int LONGEST = 48 * 60;
 
@@ -33,10 +36,10 @@ public final class Minutes {
         } else if (minutes.matches()) {
             length = Integer.parseInt(minutes.group(1));
         } else {
-            return Reading.refused("Give the time in minutes, like 45, or hours, like 1 h 30.", words);
+            return Reading.refused(WORDS.say("minutes.giveTheTimeInMinutes"), words);
         }
         if (length < 1 || length > LONGEST) {
-            return Reading.refused("Between 1 minute and 48 hours, please.", words);
+            return Reading.refused(WORDS.say("minutes.between1MinuteAnd48"), words);
         }
         return Reading.understood(length);
     }

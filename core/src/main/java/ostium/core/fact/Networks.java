@@ -8,6 +8,7 @@ import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import ostium.core.base.DataFile;
+import ostium.core.base.Messages;
 import ostium.core.base.Reading;
 
 /**
@@ -16,6 +17,8 @@ import ostium.core.base.Reading;
  * without code.
  */
 public final class Networks {
+    private static final Messages WORDS = Messages.of("fact");
+
     /** One form of a page's address. */
     record Page(String path, String to) {
         /** Whether the page stands on a host of its own. */
@@ -95,7 +98,7 @@ public final class Networks {
     public Reading<Link> read(String words) {
         String typed = words.strip().replaceFirst("^<(.*)>$", "$1").replaceFirst("[,;]+$", "");
         if (typed.isEmpty()) {
-            return Reading.refused("Paste a link.", words);
+            return Reading.refused(WORDS.say("networks.pasteALink"), words);
         }
         if (typed.length() > 2000) {
             return Reading.refused("A link has at most 2000 characters.", 2000, words.length());
@@ -104,7 +107,7 @@ public final class Networks {
             return Reading.refused("A link starts with https://.", words);
         }
         if (typed.matches("(?i)mailto:.*|[^\\s/@]+@[^\\s/@]+\\.[^\\s/@]+")) {
-            return Reading.refused("This is a mail address. It has a line of its own.", words);
+            return Reading.refused(WORDS.say("networks.thisIsAMailAddress"), words);
         }
         Matcher url = URL.matcher(typed);
         if (url.matches() && !isHandleWithDots(typed)) {
@@ -127,7 +130,7 @@ public final class Networks {
                             .map(network -> network.name() + " @" + handle)
                             .toList());
         }
-        return Reading.refused("This is not a link. Paste the address of the page.", words);
+        return Reading.refused(WORDS.say("networks.thisIsNotALink"), words);
     }
 
     /** {@code @ash.latch} has a dot like a host, but says by its first letter that it is a handle. */
@@ -179,9 +182,9 @@ public final class Networks {
             return Reading.understood(found.get(0));
         }
         return found.isEmpty()
-                ? Reading.refused("This is only the end of a link. Paste all of it.", words)
+                ? Reading.refused(WORDS.say("networks.thisIsOnlyTheEnd"), words)
                 : new Reading.Unclear<>(
-                        "Which site is this on?",
+                        WORDS.say("networks.whichSiteIsThisOn"),
                         Reading.Span.all(words),
                         found.stream().map(Link::url).toList());
     }

@@ -6,11 +6,14 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import ostium.core.base.Messages;
 import ostium.core.base.Reading;
 import ostium.core.country.Country;
 
 /** Reads an address as people write it, by the order of its country. */
 final class PlaceReader {
+    private static final Messages WORDS = Messages.of("fact");
+
     /** What a region looks like after the town in some countries: {@code Milano MI}, {@code Milano (MI)}. */
     private static final Pattern PROVINCE = Pattern.compile("(.+?)\\s+(?:\\(([A-Z]{2})\\)|([A-Z]{2}))");
 
@@ -27,7 +30,7 @@ final class PlaceReader {
     Reading<Place> read() {
         String rest = words.strip().replaceAll("\\s*\\R\\s*", ", ");
         if (rest.isEmpty()) {
-            return Reading.refused("Type an address, or just your town.", words);
+            return Reading.refused(WORDS.say("placeReader.typeAnAddressOrJust"), words);
         }
         if (rest.length() > Place.LONGEST) {
             return Reading.refused(
@@ -50,7 +53,7 @@ final class PlaceReader {
         String town = lines.remove(lines.size() - 1).strip();
         if (lines.isEmpty() && town.matches(".*[0-9].*")) {
             return new Reading.Understood<>(
-                    place(town, ""), List.of(new Reading.Remark("Which town is this in? Add it after a comma.", null)));
+                    place(town, ""), List.of(new Reading.Remark(WORDS.say("placeReader.whichTownIsThisIn"), null)));
         }
         return Reading.understood(place(String.join(", ", lines), town));
     }

@@ -5,6 +5,7 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import ostium.core.base.Messages;
 import ostium.core.base.Reading;
 import ostium.core.fact.Point.Accuracy;
 
@@ -14,6 +15,8 @@ import ostium.core.fact.Point.Accuracy;
  * it.
  */
 final class PointReader {
+    private static final Messages WORDS = Messages.of("fact");
+
     private static final String NUMBER = "([-+−]?[0-9]{1,3}(?:[.,][0-9]{1,15})?)";
     private static final Pattern GEO =
             Pattern.compile("(?i)geo:([-+]?[0-9.]+),([-+]?[0-9.]+)(?:,[-+]?[0-9.]+)?(?<rest>;[^?]*)?(?:\\?.*)?");
@@ -45,7 +48,7 @@ final class PointReader {
     Reading<Point> read() {
         String typed = words.strip().replace('−', '-');
         if (typed.isEmpty()) {
-            return Reading.refused("Paste a point, like 49.7001, -7.4002.", words);
+            return Reading.refused(WORDS.say("pointReader.pasteAPointLike49"), words);
         }
         if (typed.length() > 2000) {
             return Reading.refused("A point has at most 2000 characters.", 2000, words.length());
@@ -72,7 +75,7 @@ final class PointReader {
         if (upper.matches(".*(?<![A-Z])O(?![A-Z]).*")) {
             // West in French and Spanish, east in German.
             return new Reading.Unclear<>(
-                    "Is O east or west?",
+                    WORDS.say("pointReader.isOEastOrWest"),
                     Reading.Span.all(words),
                     List.of(
                             upper.replaceAll("(?<![A-Z])O(?![A-Z])", "W"),
@@ -84,7 +87,7 @@ final class PointReader {
         }
         return DECIMAL_COMMAS.matcher(upper).matches() || DECIMAL.matcher(upper).matches()
                 ? decimal(upper)
-                : Reading.refused("This is not a point. Paste it like 49.7001, -7.4002.", words);
+                : Reading.refused(WORDS.say("pointReader.thisIsNotAPoint"), words);
     }
 
     private static final Pattern DECIMAL_COMMAS =
@@ -93,7 +96,7 @@ final class PointReader {
     private Reading<Point> geo(Matcher geo) {
         String rest = Optional.ofNullable(geo.group("rest")).orElse("").toLowerCase(Locale.ROOT);
         if (rest.contains("crs=") && !rest.contains("crs=wgs84")) {
-            return Reading.refused("This point is not on WGS 84, the grid that maps on the web use.", words);
+            return Reading.refused(WORDS.say("pointReader.thisPointIsNotOn"), words);
         }
         Matcher uncertainty = Pattern.compile("u=([0-9.]+)").matcher(rest);
         return point(
@@ -109,7 +112,7 @@ final class PointReader {
                 return point(found.group(1), found.group(2), decimals(found.group(1)));
             }
         }
-        return Reading.refused("There is no point in this link. Paste its two numbers.", words);
+        return Reading.refused(WORDS.say("pointReader.thereIsNoPointIn"), words);
     }
 
     private Reading<Point> decimal(String upper) {
@@ -122,7 +125,7 @@ final class PointReader {
         }
         Matcher found = DECIMAL.matcher(upper);
         if (!found.matches()) {
-            return Reading.refused("This is not a point. Paste it like 49.7001, -7.4002.", words);
+            return Reading.refused(WORDS.say("pointReader.thisIsNotAPoint"), words);
         }
         String first = found.group(2).replace(',', '.');
         String second = found.group(5).replace(',', '.');
@@ -133,7 +136,7 @@ final class PointReader {
         for (int group : new int[] {3, 4, 8, 9}) {
             String part = found.group(group);
             if (part != null && Double.parseDouble(part.replace(',', '.')) >= 60) {
-                return Reading.refused("Minutes and seconds go up to 59.", words);
+                return Reading.refused(WORDS.say("pointReader.minutesAndSecondsGoUp"), words);
             }
         }
         boolean seconds = found.group(4) != null;
@@ -177,7 +180,7 @@ final class PointReader {
         boolean swapped = one.matches("[EW]") || other.matches("[NS]");
         if (swapped && (one.matches("[NS]") || other.matches("[EW]"))
                 || !one.isEmpty() && !other.isEmpty() && one.matches("[NS]") == other.matches("[NS]")) {
-            return Reading.refused("One of the two numbers has to be north or south, the other east or west.", words);
+            return Reading.refused(WORDS.say("pointReader.oneOfTheTwoNumbers"), words);
         }
         return swapped
                 ? point(signed(second, other), signed(first, one), accuracy)
@@ -196,17 +199,17 @@ final class PointReader {
             north = Double.parseDouble(latitude);
             east = Double.parseDouble(longitude);
         } catch (NumberFormatException e) {
-            return Reading.refused("This is not a point. Paste it like 49.7001, -7.4002.", words);
+            return Reading.refused(WORDS.say("pointReader.thisIsNotAPoint"), words);
         }
         if (Math.abs(north) > 90) {
             return Reading.refused(
                     Math.abs(east) <= 90
-                            ? "Latitude goes from -90 to 90. Are the two numbers the wrong way round?"
-                            : "Latitude goes from -90 to 90.",
+                            ? WORDS.say("pointReader.latitudeGoesFrom90To")
+                            : WORDS.say("pointReader.latitudeGoesFrom90To2"),
                     words);
         }
         if (Math.abs(east) > 180) {
-            return Reading.refused("Longitude goes from -180 to 180.", words);
+            return Reading.refused(WORDS.say("pointReader.longitudeGoesFrom180To"), words);
         }
         if (north == 0 && east == 0) {
             return Reading.refused("0, 0 lies in the sea off Africa: the map you copied from had no point.", words);

@@ -3,18 +3,21 @@ package ostium.core.fact;
 import java.util.Locale;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import ostium.core.base.Messages;
 import ostium.core.base.Reading;
 import ostium.core.country.Country;
 
 /** Postal codes: whether one has the form of its country, and how it is written there. */
 public final class PostalCode {
+    private static final Messages WORDS = Messages.of("fact");
+
     private PostalCode() {}
 
     /** The code as it is written in its country: capitals, spaces and dashes where they belong. */
     public static Reading<String> read(String words, Country country) {
         String plain = words.strip().toUpperCase(Locale.ROOT);
         if (plain.isEmpty()) {
-            return Reading.refused("Type a postal code.", words);
+            return Reading.refused(WORDS.say("postalCode.typeAPostalCode"), words);
         }
         Matcher code = Pattern.compile(country.postcode()).matcher(plain);
         return code.matches()

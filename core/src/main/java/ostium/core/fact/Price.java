@@ -75,7 +75,7 @@ public record Price(Kind kind, Money amount, Money upTo, String unit) {
         }
         Matcher form = FORM.matcher(plain);
         if (!form.matches()) {
-            return Reading.refused("Give a price like 65, from 95, 40–60, 30 an hour, or “on request”.", words);
+            return Reading.refused(WORDS.say("price.giveAPriceLike65"), words);
         }
         Money amount = money(form, 2, region);
         String unit = form.group("unit") == null ? "" : form.group("unit").strip();
@@ -83,7 +83,7 @@ public record Price(Kind kind, Money amount, Money upTo, String unit) {
             Money upTo = money(form, 6, region);
             upTo = new Money(upTo.amount(), amount.currency());
             if (upTo.amount().compareTo(amount.amount()) <= 0) {
-                return Reading.refused("The second amount is not above the first.", words);
+                return Reading.refused(WORDS.say("price.theSecondAmountIsNot"), words);
             }
             return Reading.understood(new Price(Kind.RANGE, amount, upTo, unit));
         }

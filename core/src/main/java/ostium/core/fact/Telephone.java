@@ -61,7 +61,7 @@ public record Telephone(String e164, String extension, boolean abroad) implement
     public static Reading<Telephone> read(String words, String region) {
         String trimmed = words.strip();
         if (trimmed.isEmpty()) {
-            return Reading.refused("Type a telephone number.", words);
+            return Reading.refused(WORDS.say("telephone.typeATelephoneNumber"), words);
         }
         Reading<Telephone> one = readOne(trimmed, words, region);
         List<String> several = SEVERAL.splitAsStream(trimmed).toList();
@@ -82,10 +82,10 @@ public record Telephone(String e164, String extension, boolean abroad) implement
         }
         ValidationResult length = NUMBERS.isPossibleNumberWithReason(number);
         String fault = switch (length) {
-            case TOO_SHORT -> "This number is too short.";
-            case TOO_LONG -> "This number is too long.";
-            case INVALID_COUNTRY_CODE -> "There is no country with this code.";
-            case INVALID_LENGTH -> "This number has too few or too many digits.";
+            case TOO_SHORT -> WORDS.say("telephone.thisNumberIsTooShort");
+            case TOO_LONG -> WORDS.say("telephone.thisNumberIsTooLong");
+            case INVALID_COUNTRY_CODE -> WORDS.say("telephone.thereIsNoCountryWith");
+            case INVALID_LENGTH -> WORDS.say("telephone.thisNumberHasTooFew");
             case IS_POSSIBLE_LOCAL_ONLY ->
                 trimmed.matches("[0+(].*") ? "This number is too short." : "The area code is missing.";
             case IS_POSSIBLE -> null;
@@ -94,11 +94,11 @@ public record Telephone(String e164, String extension, boolean abroad) implement
             return Reading.refused(fault, words);
         }
         if (!NUMBERS.isValidNumber(number) && lacksAreaCode(trimmed, number, region)) {
-            return Reading.refused("The area code is missing.", words);
+            return Reading.refused(WORDS.say("telephone.theAreaCodeIsMissing"), words);
         }
         Telephone telephone = new Telephone(NUMBERS.format(number, PhoneNumberFormat.E164), number.getExtension());
         if (!NUMBERS.isValidNumber(number)) {
-            return Reading.understood(telephone, "No number like this has been given out yet. Check the digits.", null);
+            return Reading.understood(telephone, WORDS.say("telephone.noNumberLikeThisHas"), null);
         }
         return Reading.understood(telephone);
     }
@@ -118,13 +118,13 @@ public record Telephone(String e164, String extension, boolean abroad) implement
 
     private static String reason(NumberParseException.ErrorType type, String words) {
         return switch (type) {
-            case INVALID_COUNTRY_CODE -> "There is no country with this code.";
-            case TOO_SHORT_AFTER_IDD, TOO_SHORT_NSN -> "This number is too short.";
-            case TOO_LONG -> "This number is too long.";
+            case INVALID_COUNTRY_CODE -> WORDS.say("telephone.thereIsNoCountryWith");
+            case TOO_SHORT_AFTER_IDD, TOO_SHORT_NSN -> WORDS.say("telephone.thisNumberIsTooShort");
+            case TOO_LONG -> WORDS.say("telephone.thisNumberIsTooLong");
             case NOT_A_NUMBER ->
                 words.chars().anyMatch(Character::isDigit)
-                        ? "This is not a telephone number."
-                        : "There are no digits here.";
+                        ? WORDS.say("telephone.thisIsNotATelephone")
+                        : WORDS.say("telephone.thereAreNoDigitsHere");
         };
     }
 

@@ -8,6 +8,7 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import ostium.core.base.Messages;
 import ostium.core.base.Reading;
 import ostium.core.base.Reading.Span;
 
@@ -20,6 +21,8 @@ import ostium.core.base.Reading.Span;
  * in silence: what can mean two things is asked, and a fault points at the words.
  */
 final class HoursReader {
+    private static final Messages WORDS = Messages.of("hours");
+
     static final int LONGEST = 500;
 
     private final String words;
@@ -79,7 +82,7 @@ final class HoursReader {
 
     private Reading<WeeklyHours> read() {
         if (words.isBlank()) {
-            return Reading.refused("Type your hours, like Mon-Fri 9-5, Sat 10-2.", words);
+            return Reading.refused(WORDS.say("hoursReader.typeYourHoursLikeMon"), words);
         }
         if (words.length() > LONGEST) {
             return Reading.refused("Hours have at most " + LONGEST + " characters.", LONGEST, words.length());
@@ -121,7 +124,7 @@ final class HoursReader {
                 Times times = times();
                 parts.add(new Part(null, List.of(times), times.at()));
             } else {
-                throw refused("There is nothing before this to count from.", token.at());
+                throw refused(WORDS.say("hoursReader.thereIsNothingBeforeThis"), token.at());
             }
         }
         return parts;
@@ -135,11 +138,11 @@ final class HoursReader {
                     next++; // "Mon - 9-5": the dash only leads over to the hours
                     return new Part(first.days(), null, first.at());
                 }
-                throw refused("To which day?", to.at());
+                throw refused(WORDS.say("hoursReader.toWhichDay"), to.at());
             }
             Span at = new Span(first.at().from(), last.at().to());
             if (first.days().size() > 1 || last.days().size() > 1) {
-                throw refused("Give a range from one day to another.", at);
+                throw refused(WORDS.say("hoursReader.giveARangeFromOne"), at);
             }
             DayOfWeek from = first.days().iterator().next();
             DayOfWeek until = last.days().iterator().next();
@@ -167,7 +170,7 @@ final class HoursReader {
             return new Times(
                     from.time(), to.time(), new Span(from.at().from(), to.at().to()));
         }
-        throw refused("Until when? Give a start and an end, like 9-5.", from.at());
+        throw refused(WORDS.say("hoursReader.untilWhenGiveAStart"), from.at());
     }
 
     // ---- parts to days -------------------------------------------------------------------------------------------
@@ -243,7 +246,7 @@ final class HoursReader {
 
     private void withoutDays(List<Part> parts) throws Stop {
         if (parts.isEmpty()) {
-            throw refused("There are no hours here.", Span.all(words));
+            throw refused(WORDS.say("hoursReader.thereAreNoHoursHere"), Span.all(words));
         }
         boolean everyDay = parts.size() == 1
                 && parts.get(0).values().get(0) instanceof DayHours hours
@@ -251,7 +254,7 @@ final class HoursReader {
         if (!everyDay) {
             String typed = words.strip();
             throw new Stop(new Reading.Unclear<>(
-                    "On which days?",
+                    WORDS.say("hoursReader.onWhichDays"),
                     Span.all(words),
                     List.of("Mon–Fri " + typed, "Mon–Sat " + typed, "daily " + typed)));
         }

@@ -12,6 +12,7 @@ import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
+import ostium.core.base.Messages;
 import ostium.core.base.Reading;
 
 /**
@@ -21,6 +22,8 @@ import ostium.core.base.Reading;
  * @see <a href="https://wiki.openstreetmap.org/wiki/Key:opening_hours/specification">the specification</a>
  */
 public final class OpeningHoursSyntax {
+    private static final Messages WORDS = Messages.of("hours");
+
     private static final String[] MONTHS = {
         "Jan", "Feb", "Mar", "Apr", "May", "Jun", "Jul", "Aug", "Sep", "Oct", "Nov", "Dec"
     };
@@ -62,7 +65,7 @@ public final class OpeningHoursSyntax {
             try {
                 when = when(rule, country);
             } catch (java.time.DateTimeException e) {
-                return Reading.refused("There is no such day.", from, from + rule.length());
+                return Reading.refused(WORDS.say("openingHoursSyntax.thereIsNoSuchDay"), from, from + rule.length());
             }
             if (when.isEmpty()) {
                 usual.add(rule);
@@ -71,7 +74,7 @@ public final class OpeningHoursSyntax {
             }
         }
         if (usual.isEmpty()) {
-            return Reading.refused("There are no hours of the usual week here.", value);
+            return Reading.refused(WORDS.say("openingHoursSyntax.thereAreNoHoursOf"), value);
         }
         List<SpecialHours> special = new ArrayList<>();
         for (Map.Entry<When, String> other : others.entrySet()) {

@@ -10,6 +10,7 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import ostium.core.base.Messages;
 import ostium.core.base.Reading;
 
 /**
@@ -19,6 +20,8 @@ import ostium.core.base.Reading;
  * asked about: once, or every year. Months alone are a season, of every year; so are public holidays by name.
  */
 final class SpecialHoursReader {
+    private static final Messages WORDS = Messages.of("hours");
+
     private static final Pattern REASON = Pattern.compile(
             "\\s*(?:\\((?<inside>[^()]*)\\)|(?:[,:;–—]|\\s-\\s|\\bfor\\b|\\bwegen\\b|\\bbecause of\\b)\\s*(?<after>.+))$");
     private static final Pattern AND = Pattern.compile(
@@ -39,7 +42,7 @@ final class SpecialHoursReader {
 
     Reading<SpecialHours> read() {
         if (words.isBlank()) {
-            return Reading.refused("Type a date and its hours, like 24 Dec 9-12.", words);
+            return Reading.refused(WORDS.say("specialHoursReader.typeADateAndIts"), words);
         }
         if (words.length() > SpecialHours.LONGEST) {
             return Reading.refused(
@@ -77,7 +80,7 @@ final class SpecialHoursReader {
         }
         Optional<DateReader.Written> first = dates.date();
         if (first.isEmpty()) {
-            return Reading.refused("Which day? Start with a date, like 24 Dec 9-12.", words);
+            return Reading.refused(WORDS.say("specialHoursReader.whichDayStartWithA"), words);
         }
         Optional<DateReader.Written> last = Optional.empty();
         int afterFirst = dates.at;
@@ -100,14 +103,14 @@ final class SpecialHoursReader {
         try {
             return whole(first.get(), last.orElse(first.get()), yearly, startOfDate, endOfDate, closedFirst);
         } catch (DateTimeException e) {
-            return Reading.refused("There is no such day.", startOfDate, endOfDate);
+            return Reading.refused(WORDS.say("specialHoursReader.thereIsNoSuchDay"), startOfDate, endOfDate);
         }
     }
 
     private Reading<SpecialHours> whole(
             DateReader.Written first, DateReader.Written last, boolean yearly, int from, int to, boolean closedFirst) {
         if (first.month() == null && last.month() == null) {
-            return Reading.refused("Which month?", from, to);
+            return Reading.refused(WORDS.say("specialHoursReader.whichMonth"), from, to);
         }
         DateReader.Written start = new DateReader.Written(
                 first.weekday(), first.day(), first.month() == null ? last.month() : first.month(), first.year());
@@ -141,7 +144,7 @@ final class SpecialHoursReader {
                     to);
         }
         if (end.isBefore(begin)) {
-            return Reading.refused("The last day is before the first.", from, to);
+            return Reading.refused(WORDS.say("specialHoursReader.theLastDayIsBefore"), from, to);
         }
         return hours(new When.Once(begin, end), closedFirst);
     }
@@ -216,7 +219,7 @@ final class SpecialHoursReader {
             return Reading.understood(SpecialHours.of(when, DayHours.CLOSED, why));
         }
         if (rest.isBlank()) {
-            return Reading.refused("What are the hours then? Say “closed”, or hours like 9-12.", words);
+            return Reading.refused(WORDS.say("specialHoursReader.whatAreTheHoursThen"), words);
         }
         return withReason(
                 when,
@@ -275,8 +278,7 @@ final class SpecialHoursReader {
     /** Hours of a season with its days, or hours alone, which hold on every day. */
     private Reading<WeeklyHours> week(String hours) {
         Reading<WeeklyHours> reading = WeeklyHours.read(hours, language);
-        if (reading instanceof Reading.Unclear<WeeklyHours> unclear
-                && unclear.question().equals("On which days?")) {
+        if (reading instanceof Reading.Unclear<WeeklyHours> unclear && WeeklyHours.asksForDays(unclear)) {
             return WeeklyHours.read(language.word("everyDay") + " " + hours, language);
         }
         if (reading.value().isEmpty() && hours.toLowerCase(Locale.ROOT).matches("[\\p{L} ]+")) {

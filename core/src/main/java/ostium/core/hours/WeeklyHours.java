@@ -12,6 +12,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import ostium.core.base.Listing;
+import ostium.core.base.Messages;
 import ostium.core.base.Reading;
 
 /**
@@ -51,6 +52,11 @@ public final class WeeklyHours {
     /** Reads words in a language, or in another where it cannot. */
     public static Reading<WeeklyHours> read(String words, HoursLanguage language) {
         return HoursReader.read(words, language);
+    }
+
+    /** Whether what is asked about hours is only the days they hold on. */
+    public static boolean asksForDays(Reading.Unclear<WeeklyHours> unclear) {
+        return unclear.question().equals(Messages.of("hours").say("hoursReader.onWhichDays"));
     }
 
     /** The same hours on every day. */

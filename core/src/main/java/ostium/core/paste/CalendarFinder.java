@@ -11,6 +11,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.regex.Pattern;
+import ostium.core.base.Messages;
 import ostium.core.base.Reading.Span;
 import ostium.core.hours.BusinessDay;
 
@@ -21,6 +22,8 @@ import ostium.core.hours.BusinessDay;
  * @see <a href="https://www.rfc-editor.org/rfc/rfc5545">RFC 5545</a>
  */
 final class CalendarFinder implements Finder {
+    private static final Messages WORDS = Messages.of("paste");
+
     private static final Pattern OPEN = Pattern.compile(
             "(?iu)\\b(?:open|opening hours|office hours|hours|geöffnet|öffnungszeiten|ouvert|abierto)\\b");
     private static final Pattern CLOSED =
@@ -52,7 +55,7 @@ final class CalendarFinder implements Finder {
         String note = cut ? "The file ends in the middle. What is there has been read. " : "";
         if (alone > 0) {
             note += alone == 1
-                    ? "One event says neither “open” nor “closed” and was left alone."
+                    ? WORDS.say("calendarFinder.oneEventSaysNeitherOpen")
                     : alone + " events say neither “open” nor “closed” and were left alone.";
         }
         return new Result(text, found, note.strip(), List.of(), false);

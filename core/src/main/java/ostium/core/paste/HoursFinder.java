@@ -149,8 +149,8 @@ final class HoursFinder {
                 }
                 String part = said.substring(begin.start(), end);
                 Reading<WeeklyHours> reading = read(part);
-                boolean withDays = !(reading instanceof Reading.Unclear<WeeklyHours> unclear)
-                        || !unclear.question().equals("On which days?");
+                boolean withDays =
+                        !(reading instanceof Reading.Unclear<WeeklyHours> unclear) || !WeeklyHours.asksForDays(unclear);
                 boolean saysSomething = HAS_TIME.matcher(part).find() && !part.matches("[0-9 ]+");
                 if (!(reading instanceof Reading.Refused) && withDays && saysSomething) {
                     return new Piece(at, reading);

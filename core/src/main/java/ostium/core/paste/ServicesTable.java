@@ -12,6 +12,7 @@ import java.util.regex.Pattern;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVParser;
 import org.apache.commons.csv.CSVRecord;
+import ostium.core.base.Messages;
 import ostium.core.base.Reading.Span;
 import ostium.core.fact.Minutes;
 import ostium.core.fact.Price;
@@ -19,6 +20,8 @@ import ostium.core.sheet.TypedSheet.TypedService;
 
 /** Finds services in a table: comma, semicolon or tab apart, with or without a line of headings, in any order. */
 final class ServicesTable implements Finder {
+    private static final Messages WORDS = Messages.of("paste");
+
     private static final Map<String, Pattern> HEADINGS = Map.of(
             "name",
                     Pattern.compile("(?iu)name|service|services|treatment|item|description of service|leistung"
@@ -103,10 +106,10 @@ final class ServicesTable implements Finder {
                 row(record, columns).ifPresent(row -> found.add(Found.service(row, line(from), Sureness.SURE)));
             }
         } catch (IOException | java.io.UncheckedIOException | IllegalStateException e) {
-            note = "This table breaks off: a quotation mark is opened and never closed. Rows before it have been read.";
+            note = WORDS.say("servicesTable.thisTableBreaksOffA");
         }
         if (found.isEmpty() && note.isEmpty()) {
-            note = "There is no row with a name and a price in this table.";
+            note = WORDS.say("servicesTable.thereIsNoRowWith");
         }
         return new Result(text, found, note, aside, true);
     }

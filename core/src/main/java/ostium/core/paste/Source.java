@@ -6,6 +6,7 @@ import java.nio.charset.Charset;
 import java.nio.charset.CodingErrorAction;
 import java.nio.charset.StandardCharsets;
 import java.util.Locale;
+import ostium.core.base.Messages;
 import ostium.core.base.Reading;
 
 /**
@@ -15,6 +16,8 @@ import ostium.core.base.Reading;
  * @param text the words, with line feeds only
  */
 public record Source(Kind kind, String text) {
+    private static final Messages WORDS = Messages.of("paste");
+
     /** Most characters that are read: some fifty pages. */
     public static final int LONGEST = 1_000_000;
 
@@ -51,25 +54,24 @@ public record Source(Kind kind, String text) {
      */
     public static Reading<Source> file(byte[] bytes, String name) {
         if (bytes.length == 0) {
-            return Reading.refused("This file is empty.", 0, 0);
+            return Reading.refused(WORDS.say("source.thisFileIsEmpty"), 0, 0);
         }
         String magic = new String(bytes, 0, Math.min(bytes.length, 8), StandardCharsets.ISO_8859_1);
         if (magic.startsWith("PK")) {
-            return Reading.refused(
-                    "This is a packed file, whatever its name says. Open it and paste what stands in it.", 0, 0);
+            return Reading.refused(WORDS.say("source.thisIsAPackedFile"), 0, 0);
         }
         if (magic.startsWith("%PDF")) {
-            return Reading.refused("This is a PDF. Open it, copy its words and paste them here.", 0, 0);
+            return Reading.refused(WORDS.say("source.thisIsAPdfOpen"), 0, 0);
         }
         if (magic.matches("(?s)\u0089PNG.*|\u00ff\u00d8\u00ff.*|GIF8.*|RIFF.*")) {
-            return Reading.refused("This is a picture. Type or paste what it says.", 0, 0);
+            return Reading.refused(WORDS.say("source.thisIsAPictureType"), 0, 0);
         }
         if (bytes.length > LONGEST * 4) {
             return tooLong(bytes.length);
         }
         String text = decoded(bytes);
         if (text.chars().filter(c -> c == 0).count() > text.length() / 100) {
-            return Reading.refused("This is not a file of words. Paste what it says.", 0, 0);
+            return Reading.refused(WORDS.say("source.thisIsNotAFile"), 0, 0);
         }
         return of(text, name);
     }
@@ -103,7 +105,7 @@ public record Source(Kind kind, String text) {
 
     private static Reading<Source> of(String words, String name) {
         if (words.isBlank()) {
-            return Reading.refused("There is nothing here to read yet.", 0, 0);
+            return Reading.refused(WORDS.say("source.thereIsNothingHereTo"), 0, 0);
         }
         if (words.length() > LONGEST) {
             return tooLong(words.length());

@@ -10,6 +10,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
 import java.util.stream.Stream;
+import ostium.core.base.Messages;
 import ostium.core.base.Reading.Span;
 import ostium.core.country.Country;
 import ostium.core.format.BusinessCard;
@@ -20,6 +21,8 @@ import ostium.core.format.BusinessCard;
  * @see <a href="https://www.rfc-editor.org/rfc/rfc6350">RFC 6350</a>
  */
 final class VCardFinder implements Finder {
+    private static final Messages WORDS = Messages.of("paste");
+
     private final String text;
     private final List<Found> found = new ArrayList<>();
 
@@ -32,13 +35,13 @@ final class VCardFinder implements Finder {
         List<VCard> cards = Ezvcard.parse(text).all();
         String note = "";
         if (cards.isEmpty()) {
-            return new Result(text, List.of(), "There is no card in this file.", List.of(), true);
+            return new Result(text, List.of(), WORDS.say("vCardFinder.thereIsNoCardIn"), List.of(), true);
         }
         long ends = text.lines()
                 .filter(line -> line.strip().equalsIgnoreCase("END:VCARD"))
                 .count();
         if (ends < cards.size()) {
-            note = "The file ends in the middle of a card. What is there has been read.";
+            note = WORDS.say("vCardFinder.theFileEndsInThe");
         } else if (cards.size() > 1) {
             note = "There are " + cards.size() + " cards in this file. The first has been read.";
         }

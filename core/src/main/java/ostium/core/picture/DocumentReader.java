@@ -6,12 +6,15 @@ import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.io.IOUtils;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.encryption.InvalidPasswordException;
+import ostium.core.base.Messages;
 import ostium.core.base.Reading;
 import ostium.core.fact.StoredFile;
 import ostium.core.text.Sha256;
 
 /** Takes a PDF as it is, and counts its pages. */
 final class DocumentReader {
+    private static final Messages WORDS = Messages.of("picture");
+
     private DocumentReader() {}
 
     static Reading<TakenFile> read(byte[] bytes) {
@@ -24,8 +27,7 @@ final class DocumentReader {
         try (PDDocument document = Loader.loadPDF(bytes, "", null, null, IOUtils.createMemoryOnlyStreamCache())) {
             pages = document.getNumberOfPages();
         } catch (InvalidPasswordException e) {
-            return FileReader.refused(
-                    "This PDF is locked with a password, so visitors could not open it. Save it without one.");
+            return FileReader.refused(WORDS.say("documentReader.thisPdfIsLockedWith"));
         } catch (IOException | RuntimeException e) {
             return damaged();
         }
@@ -38,6 +40,6 @@ final class DocumentReader {
     }
 
     private static Reading<TakenFile> damaged() {
-        return FileReader.refused("This PDF is damaged: it cannot be opened. Save it anew, and give that.");
+        return FileReader.refused(WORDS.say("documentReader.thisPdfIsDamagedIt"));
     }
 }

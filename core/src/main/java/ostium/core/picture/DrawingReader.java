@@ -13,6 +13,7 @@ import org.jsoup.nodes.Document;
 import org.jsoup.nodes.Element;
 import org.jsoup.nodes.Node;
 import org.jsoup.parser.Parser;
+import ostium.core.base.Messages;
 import ostium.core.base.Reading;
 import ostium.core.fact.StoredFile;
 import ostium.core.text.Sha256;
@@ -23,6 +24,8 @@ import ostium.core.text.Sha256;
  * themselves is left out.
  */
 final class DrawingReader {
+    private static final Messages WORDS = Messages.of("picture");
+
     private static final String SVG = "http://www.w3.org/2000/svg";
     private static final Set<String> DRAWS = Set.of(
             "svg",
@@ -75,7 +78,7 @@ final class DrawingReader {
                 .findFirst()
                 .orElse(null);
         if (root == null) {
-            return FileReader.refused("This drawing is damaged: it cannot be opened. Save it as PNG, and give that.");
+            return FileReader.refused(WORDS.say("drawingReader.thisDrawingIsDamagedIt"));
         }
         Optional<String> fault = clean(root);
         if (fault.isPresent()) {
@@ -83,7 +86,7 @@ final class DrawingReader {
         }
         int[] size = size(root);
         if (size == null) {
-            return FileReader.refused("This drawing does not say how large it is. Save it as PNG, and give that.");
+            return FileReader.refused(WORDS.say("drawingReader.thisDrawingDoesNotSay"));
         }
         root.attr("xmlns", SVG).attr("xmlns:xlink", "http://www.w3.org/1999/xlink");
         root.attr("width", String.valueOf(size[0])).attr("height", String.valueOf(size[1]));

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import org.apache.tika.Tika;
+import ostium.core.base.Messages;
 import ostium.core.base.Reading;
 
 /**
@@ -11,29 +12,23 @@ import ostium.core.base.Reading;
  * something else.
  */
 public final class FileReader {
+    private static final Messages WORDS = Messages.of("picture");
+
     private static final Tika CONTENT = new Tika();
     private static final List<String> PICTURES =
             List.of("image/jpeg", "image/png", "image/gif", "image/webp", "image/bmp", "image/tiff");
 
     /** What is often given instead, and what helps. */
     private static final Map<String, String> OTHERS = Map.ofEntries(
-            Map.entry("application/zip", "This is a ZIP archive%s. Unpack it, and give what is inside."),
-            Map.entry(
-                    "image/heic",
-                    "This is a HEIC picture%s, as some phones keep them. Share or save it as JPEG, and give that."),
-            Map.entry(
-                    "image/heif",
-                    "This is a HEIF picture%s, as some phones keep them. Share or save it as JPEG, and give that."),
-            Map.entry("image/avif", "This is an AVIF picture%s. Save it as JPEG or PNG, and give that."),
-            Map.entry(
-                    "application/x-tika-ooxml",
-                    "This is a document or table of an office program%s. Save it as PDF, and give that."),
-            Map.entry(
-                    "application/x-tika-msoffice",
-                    "This is a document of an older office program%s. Save it as PDF, and give that."),
-            Map.entry("application/rtf", "This is a document of a word processor%s. Save it as PDF, and give that."),
-            Map.entry("text/html", "This is a web page%s. Give the picture itself."),
-            Map.entry("text/plain", "This is plain text%s. Paste it under “Paste what you have”."));
+            Map.entry("application/zip", WORDS.say("fileReader.thisIsAZipArchive")),
+            Map.entry("image/heic", WORDS.say("fileReader.thisIsAHeicPicture")),
+            Map.entry("image/heif", WORDS.say("fileReader.thisIsAHeifPicture")),
+            Map.entry("image/avif", WORDS.say("fileReader.thisIsAnAvifPicture")),
+            Map.entry("application/x-tika-ooxml", WORDS.say("fileReader.thisIsADocumentOr")),
+            Map.entry("application/x-tika-msoffice", WORDS.say("fileReader.thisIsADocumentOf")),
+            Map.entry("application/rtf", WORDS.say("fileReader.thisIsADocumentOf2")),
+            Map.entry("text/html", WORDS.say("fileReader.thisIsAWebPage")),
+            Map.entry("text/plain", WORDS.say("fileReader.thisIsPlainTextS")));
 
     private FileReader() {}
 
@@ -44,7 +39,7 @@ public final class FileReader {
      */
     public static Reading<TakenFile> read(byte[] bytes, String name) {
         if (bytes.length == 0) {
-            return refused("This file is empty.");
+            return refused(WORDS.say("fileReader.thisFileIsEmpty"));
         }
         String type = CONTENT.detect(bytes);
         if (type.equals("application/pdf")) {
@@ -63,12 +58,12 @@ public final class FileReader {
         String words = OTHERS.get(type);
         if (words == null) {
             words = type.startsWith("video/")
-                    ? "This is a film%s. Give a picture from it."
+                    ? WORDS.say("fileReader.thisIsAFilmS")
                     : type.startsWith("audio/")
-                            ? "This is a sound%s, which a page cannot show."
+                            ? WORDS.say("fileReader.thisIsASoundS")
                             : type.startsWith("text/") || type.endsWith("xml")
-                                    ? "This is text%s, not a picture or a PDF."
-                                    : "This is neither a picture nor a PDF%s.";
+                                    ? WORDS.say("fileReader.thisIsTextSNot")
+                                    : WORDS.say("fileReader.thisIsNeitherAPicture");
         }
         return String.format(words, though(name));
     }

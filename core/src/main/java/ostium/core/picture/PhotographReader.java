@@ -16,6 +16,7 @@ import net.coobird.thumbnailator.filters.ImageFilter;
 import net.coobird.thumbnailator.util.exif.ExifFilterUtils;
 import net.coobird.thumbnailator.util.exif.ExifUtils;
 import net.coobird.thumbnailator.util.exif.Orientation;
+import ostium.core.base.Messages;
 import ostium.core.base.Reading;
 import ostium.core.fact.StoredFile;
 import ostium.core.fact.Treatment;
@@ -26,6 +27,8 @@ import ostium.core.text.Sha256;
  * FileLimits#LONGEST_SIDE} pixels a side, and writes it anew, so that nothing stays but the picture itself.
  */
 final class PhotographReader {
+    private static final Messages WORDS = Messages.of("picture");
+
     /** Above this many pixels a picture that is larger than what is kept is read coarsely, so that it fits in memory. */
     private static final long READ_WHOLE = 24_000_000;
 
@@ -72,22 +75,18 @@ final class PhotographReader {
         reader.addIIOReadWarningListener((source, warning) -> cut[0] |= isCut(warning));
         BufferedImage image = upright(reader, Pixels.plain(reader.read(0, coarsely(reader, width, height))));
         if (cut[0]) {
-            return FileReader.refused("The end of this picture is missing. Send or save it anew, and give that.");
+            return FileReader.refused(WORDS.say("photographReader.theEndOfThisPicture"));
         }
         List<String> notes = new ArrayList<>();
         if (Math.max(width, height) > FileLimits.LONGEST_SIDE) {
             notes.add(String.format(
-                    Locale.UK,
-                    "It had %,d × %,d pixels; %,d a side are kept.",
-                    width,
-                    height,
-                    FileLimits.LONGEST_SIDE));
+                    Locale.UK, WORDS.say("photographReader.itHadDDPixels"), width, height, FileLimits.LONGEST_SIDE));
         }
         if (tellsMore(bytes)) {
-            notes.add("When, where and with what it was taken has been removed.");
+            notes.add(WORDS.say("photographReader.whenWhereAndWithWhat"));
         }
         if (type.equals("image/gif") && reader.getNumImages(true) > 1) {
-            notes.add("It moved; the first picture of it is kept.");
+            notes.add(WORDS.say("photographReader.itMovedTheFirstPicture"));
         }
         return Reading.understood(keep(Pixels.within(image, FileLimits.LONGEST_SIDE), type, notes));
     }
@@ -150,6 +149,6 @@ final class PhotographReader {
     }
 
     private static Reading<TakenFile> damaged() {
-        return FileReader.refused("This picture is damaged: it cannot be opened. Send or save it anew, and give that.");
+        return FileReader.refused(WORDS.say("photographReader.thisPictureIsDamagedIt"));
     }
 }

@@ -5,6 +5,7 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import ostium.core.base.Messages;
 import ostium.core.base.Reading;
 import ostium.core.fact.FactValue.Membership;
 import ostium.core.hours.BusinessDay;
@@ -12,35 +13,38 @@ import ostium.core.hours.HoursLanguage;
 
 /** Reads a membership or qualification: who issued it, its number, and the month until which it is valid. */
 final class Credentials {
+    private static final Messages WORDS = Messages.of("sheet");
+
     private static final Pattern ISO = Pattern.compile("([0-9]{4})-([0-9]{1,2})(?:-[0-9]{1,2})?");
     private static final Pattern FIGURES = Pattern.compile("(?:[0-9]{1,2}[./])?([0-9]{1,2})[./]([0-9]{4})");
-    private static final Pattern WORDS = Pattern.compile("(?:[0-9]{1,2}\\.?\\s+)?(\\p{L}+)\\.?,?\\s+([0-9]{4})");
+    private static final Pattern MONTH_IN_WORDS =
+            Pattern.compile("(?:[0-9]{1,2}\\.?\\s+)?(\\p{L}+)\\.?,?\\s+([0-9]{4})");
 
     private Credentials() {}
 
     static Reading<Membership> read(String body, String number, String until, BusinessDay today) {
         if (body.strip().length() > Line.MEMBERSHIP_BODY.longest()
                 || number.strip().length() > Line.MEMBERSHIP_NUMBER.longest()) {
-            return Reading.refused("At most 120 characters, please, and 40 for the number.", body);
+            return Reading.refused(WORDS.say("credentials.atMost120CharactersPlease"), body);
         }
         if (until.isBlank()) {
             return Reading.understood(new Membership(body.strip(), number.strip(), ""));
         }
         Optional<YearMonth> month = month(until.strip().toLowerCase(Locale.ROOT).replaceFirst("^until\\s+", ""));
         if (month.isEmpty()) {
-            return Reading.refused("Give the month like June 2027.", until);
+            return Reading.refused(WORDS.say("credentials.giveTheMonthLikeJune"), until);
         }
         Membership membership =
                 new Membership(body.strip(), number.strip(), month.get().toString());
         return month.get().isBefore(YearMonth.from(today.date()))
-                ? Reading.understood(membership, "This has run out, so visitors do not see it.", null)
+                ? Reading.understood(membership, WORDS.say("credentials.thisHasRunOutSo"), null)
                 : Reading.understood(membership);
     }
 
     private static Optional<YearMonth> month(String words) {
         Matcher iso = ISO.matcher(words);
         Matcher figures = FIGURES.matcher(words);
-        Matcher named = WORDS.matcher(words);
+        Matcher named = MONTH_IN_WORDS.matcher(words);
         int year;
         int month;
         if (iso.matches()) {

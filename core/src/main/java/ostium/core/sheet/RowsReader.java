@@ -4,6 +4,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Consumer;
+import ostium.core.base.Messages;
 import ostium.core.base.Reading;
 import ostium.core.fact.Document;
 import ostium.core.fact.Fact;
@@ -17,6 +18,8 @@ import ostium.core.sheet.TypedSheet.TypedRow;
 
 /** Reads the rows of a sheet into facts; each is answered by kind and id ({@code testimonial/t1}). */
 final class RowsReader {
+    private static final Messages WORDS = Messages.of("sheet");
+
     private static final int LONGEST_LINE = 200;
     private static final int LONGEST_WORDS = 2000;
     private static final Set<String> LONG = Set.of("words", "about", "answer");
@@ -111,7 +114,8 @@ final class RowsReader {
                                     row.line("ask").strip(), row.line("answer").strip())));
                 }
                 answers.put(
-                        id, answered ? FieldAnswer.read("") : FieldAnswer.noted("Not shown yet: what is the answer?"));
+                        id,
+                        answered ? FieldAnswer.read("") : FieldAnswer.noted(WORDS.say("rowsReader.notShownYetWhatIs")));
             }
             case PICTURE -> picture(row, id);
             case DOCUMENT -> document(row, id);
@@ -128,7 +132,7 @@ final class RowsReader {
                 row.line("ground"),
                 row.line("focus"));
         if (file.isEmpty() || treatment.isEmpty()) {
-            answers.put(id, FieldAnswer.refused("This picture cannot be read any more. Give it again.", 0, 0));
+            answers.put(id, FieldAnswer.refused(WORDS.say("rowsReader.thisPictureCannotBeRead"), 0, 0));
             return;
         }
         Picture picture = new Picture(
@@ -143,15 +147,15 @@ final class RowsReader {
                 id,
                 picture.isDescribed()
                         ? FieldAnswer.read("")
-                        : FieldAnswer.noted("What does it show? Say it, for those who cannot see it."));
+                        : FieldAnswer.noted(WORDS.say("rowsReader.whatDoesItShowSay")));
     }
 
     private void document(TypedRow row, String id) {
         Optional<StoredFile> file = StoredFile.read(row.line("file")).filter(each -> !each.isPicture());
         if (file.isEmpty()) {
-            answers.put(id, FieldAnswer.refused("This file cannot be read any more. Give it again.", 0, 0));
+            answers.put(id, FieldAnswer.refused(WORDS.say("rowsReader.thisFileCannotBeRead"), 0, 0));
         } else if (row.line("title").isBlank()) {
-            answers.put(id, FieldAnswer.noted("Not shown yet: what is it called?"));
+            answers.put(id, FieldAnswer.noted(WORDS.say("rowsReader.notShownYetWhatIs2")));
         } else {
             Document document = new Document(file.get(), row.line("title").strip());
             put.accept(Fact.typed(id, document));
@@ -172,7 +176,9 @@ final class RowsReader {
         answers.put(
                 id,
                 said.who().isEmpty()
-                        ? FieldAnswer.noted("Not shown yet: who said it?")
-                        : permitted ? FieldAnswer.read("") : FieldAnswer.noted("Not shown yet: may you show it?"));
+                        ? FieldAnswer.noted(WORDS.say("rowsReader.notShownYetWhoSaid"))
+                        : permitted
+                                ? FieldAnswer.read("")
+                                : FieldAnswer.noted(WORDS.say("rowsReader.notShownYetMayYou")));
     }
 }

@@ -68,7 +68,7 @@ public final class SheetReader {
         Trade trade = found.trade();
         plain(Line.TRADE, words -> new FactValue.TradeWords(words, trade.id()));
         if (!sheet.trade().isBlank() && !found.near()) {
-            answers.put("trade", FieldAnswer.read("We do not know this trade yet. Your own words stand on the page."));
+            answers.put("trade", FieldAnswer.read(WORDS.say("sheetReader.weDoNotKnowThis")));
         } else if (!sheet.trade().isBlank()
                 && !trade.name().equalsIgnoreCase(sheet.trade().strip())) {
             answers.put("trade", FieldAnswer.read("Taken as " + trade.name() + "."));
@@ -137,7 +137,10 @@ public final class SheetReader {
             answers.put(
                     Line.ZONE.id(),
                     FieldAnswer.asked(
-                            "Which clock do you keep?", 0, sheet.line(Line.ZONE).length(), country.zones()));
+                            WORDS.say("sheetReader.whichClockDoYouKeep"),
+                            0,
+                            sheet.line(Line.ZONE).length(),
+                            country.zones()));
         } else {
             answers.put(Line.ZONE.id(), FieldAnswer.NOTHING);
         }
@@ -229,7 +232,7 @@ public final class SheetReader {
             if (i >= TypedSheet.MOST_SERVICES) {
                 answers.put(field, FieldAnswer.refused("At most " + TypedSheet.MOST_SERVICES + " services fit.", 0, 0));
             } else if (name.isEmpty()) {
-                answers.put(field, FieldAnswer.refused("Name the service, or take the row out.", 0, 0));
+                answers.put(field, FieldAnswer.refused(WORDS.say("sheetReader.nameTheServiceOrTake"), 0, 0));
             } else if (name.length() > Service.LONGEST_NAME) {
                 answers.put(
                         field,
@@ -238,7 +241,9 @@ public final class SheetReader {
                                 Service.LONGEST_NAME,
                                 name.length()));
             } else if (!names.add(name.toLowerCase(Locale.ROOT))) {
-                answers.put(field, FieldAnswer.refused("This service stands here twice.", 0, name.length()));
+                answers.put(
+                        field,
+                        FieldAnswer.refused(WORDS.say("sheetReader.thisServiceStandsHereTwice"), 0, name.length()));
             } else {
                 service(field, typed, name);
             }

@@ -3,6 +3,7 @@ package ostium.core.snag;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.Stream;
+import ostium.core.base.Messages;
 import ostium.core.brief.Brief;
 import ostium.core.edit.TextEdit;
 import ostium.core.fact.FactNames;
@@ -16,6 +17,8 @@ import ostium.core.site.Text;
  * confirmed or are the owner's own, so only the owner can say whether they still hold.
  */
 final class ClaimWithoutFact implements SnagRule {
+    private static final Messages WORDS = Messages.of("snag");
+
     @Override
     public Stream<Snag> check(Subject subject) {
         Facts facts = subject.facts();
@@ -29,7 +32,7 @@ final class ClaimWithoutFact implements SnagRule {
                         "“" + shortened(PlainText.of(standing.text(), facts)) + "” rests on "
                                 + lost(brief, standing.text()) + ", which "
                                 + (isGiven(brief, standing.text()) ? "is another now." : "is not given any more."),
-                        "Nothing on the page may claim what is not known.",
+                        WORDS.say("claimWithoutFact.nothingOnThePageMay"),
                         standing.section().id(),
                         standing.text().id(),
                         new Snag.Fix("It still holds", stillHolds(brief, standing.text()), "")));

@@ -1,10 +1,13 @@
 package ostium.core.snag;
 
 import java.util.stream.Stream;
+import ostium.core.base.Messages;
 import ostium.core.section.enquiry.EnquirySection;
 
 /** A form whose messages go to nobody. */
 final class FormToNowhere implements SnagRule {
+    private static final Messages WORDS = Messages.of("snag");
+
     @Override
     public Stream<Snag> check(Subject subject) {
         if (!subject.state().doors().messagesTo().isEmpty()) {
@@ -16,8 +19,8 @@ final class FormToNowhere implements SnagRule {
                 .map(section -> new Snag(
                         Snag.Level.MUST,
                         "form-to-nowhere",
-                        "Messages from this form go to nobody.",
-                        "Somebody would wait for an answer that never comes.",
+                        WORDS.say("formToNowhere.messagesFromThisFormGo"),
+                        WORDS.say("formToNowhere.somebodyWouldWaitForAn"),
                         section.id(),
                         "",
                         new Snag.Fix("Say where", null, "messages-to")));

@@ -1,12 +1,15 @@
 package ostium.core.snag;
 
 import java.util.stream.Stream;
+import ostium.core.base.Messages;
 import ostium.core.section.services.ServicesSection;
 import ostium.core.sheet.FieldAnswer;
 import ostium.core.site.Section;
 
 /** A line of the facts sheet that could not be read: what the owner typed there stands nowhere. */
 final class LineNotUnderstood implements SnagRule {
+    private static final Messages WORDS = Messages.of("snag");
+
     @Override
     public Stream<Snag> check(Subject subject) {
         return subject.reading().answers().entrySet().stream()
@@ -17,7 +20,7 @@ final class LineNotUnderstood implements SnagRule {
                         "line-not-understood",
                         "A line of your facts is not understood: "
                                 + entry.getValue().says(),
-                        "What you typed there is missing on the page.",
+                        WORDS.say("lineNotUnderstood.whatYouTypedThereIs"),
                         sectionOf(entry.getKey(), subject),
                         "",
                         new Snag.Fix("Go to the line", null, entry.getKey())));

@@ -1,12 +1,15 @@
 package ostium.core.snag;
 
 import java.util.stream.Stream;
+import ostium.core.base.Messages;
 import ostium.core.fact.FactNames;
 import ostium.core.fact.Facts;
 import ostium.core.site.Node;
 
 /** A fact stands inside words, and says nothing there: missing, hidden, or without the part that was asked of it. */
 final class MissingLinkedFact implements SnagRule {
+    private static final Messages WORDS = Messages.of("snag");
+
     @Override
     public Stream<Snag> check(Subject subject) {
         Facts facts = subject.facts();
@@ -21,7 +24,7 @@ final class MissingLinkedFact implements SnagRule {
                                 Snag.Level.MUST,
                                 "missing-linked-fact",
                                 "A sentence leaves a gap where " + FactNames.of(link.fact()) + " should stand.",
-                                "Visitors would read half a sentence.",
+                                WORDS.say("missingLinkedFact.visitorsWouldReadHalfA"),
                                 standing.section().id(),
                                 standing.text().id(),
                                 new Snag.Fix("Give it", null, lineOf(link.fact())))));

@@ -1,9 +1,12 @@
 package ostium.core.snag;
 
 import java.util.stream.Stream;
+import ostium.core.base.Messages;
 
 /** A page that nobody can answer is no use to a visitor. */
 final class NoOpenDoor implements SnagRule {
+    private static final Messages WORDS = Messages.of("snag");
+
     @Override
     public Stream<Snag> check(Subject subject) {
         if (!subject.state().doors().open(subject.facts(), subject.site()).isEmpty()) {
@@ -12,8 +15,8 @@ final class NoOpenDoor implements SnagRule {
         return Stream.of(new Snag(
                 Snag.Level.MUST,
                 "no-open-door",
-                "There is no way to reach you.",
-                "People come to the page to call or to write.",
+                WORDS.say("noOpenDoor.thereIsNoWayTo"),
+                WORDS.say("noOpenDoor.peopleComeToThePage"),
                 "",
                 "",
                 new Snag.Fix("Give a telephone number", null, "telephone")));
