@@ -194,7 +194,7 @@
   }
   .desk {
     display: grid;
-    grid-template-columns: minmax(0, 1fr) 284px;
+    grid-template-columns: minmax(0, 1fr) 310px;
     gap: 24px;
     align-items: start;
     margin-top: 16px;

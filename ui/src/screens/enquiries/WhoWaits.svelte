@@ -69,7 +69,7 @@
   }
   li {
     display: grid;
-    grid-template-columns: 5.6em minmax(0, 1fr) auto;
+    grid-template-columns: 5.4em minmax(0, 1fr) auto;
     align-items: baseline;
     gap: 8px;
     font-size: 15px;

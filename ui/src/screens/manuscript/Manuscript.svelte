@@ -278,6 +278,9 @@
     border-radius: var(--leaf);
     background: var(--panel);
   }
+  .manuscript > :global(:first-child) {
+    border-top-right-radius: 15px;
+  }
   .opening,
   .general {
     padding: 14px 26px;

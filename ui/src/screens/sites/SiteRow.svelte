@@ -54,7 +54,9 @@
 </script>
 
 <li class="leaf {hinge}">
-  <a class="sample" href={waits.at} tabindex="-1" aria-hidden="true"><FirstScreen src={site.preview} /></a>
+  <a class="sample" href={waits.at} tabindex="-1" aria-hidden="true"
+    ><FirstScreen src={site.preview} height={600} /></a
+  >
   <div class="name">
     <h2><a href={waits.at} dir="auto">{name}</a></h2>
     <p class="quiet" dir="auto">{address}</p>

@@ -79,8 +79,9 @@ class ScreenshotsTest {
             page.locator("main li").nth(2).waitFor();
             for (int i = 0; i < 3; i++) {
                 page.frameLocator("main li:nth-child(" + (i + 1) + ") iframe")
-                        .locator("h1")
-                        .waitFor();
+                        .locator("body")
+                        .evaluate("() => Promise.all([...document.images].map(image => image.complete"
+                                + " || new Promise(done => (image.onload = image.onerror = done))))");
             }
             shoot(page, "all-sites");
         }
