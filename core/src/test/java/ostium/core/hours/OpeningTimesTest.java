@@ -211,4 +211,42 @@ class OpeningTimesTest {
             }
         }
     }
+
+    /** The spans of a time are what {@code at} says of each of its minutes, over nights, days off and clock changes. */
+    @Nested
+    class Between {
+        private static final List<String> WEEKS =
+                List.of("Mon-Fri 9-5, Sat 10-2", "Mon-Sun 18:00-02:00", "Mon-Sun 0-24", "Tue 9-12, 13-17");
+
+        @ParameterizedTest(name = "{0} to {1}")
+        @CsvSource({
+            "2026-11-27T16:30, 2026-11-30T12:00",
+            "2026-12-02T20:00, 2026-12-04T09:15",
+            "2027-03-27T20:00, 2027-03-29T03:00",
+            "2026-10-24T20:00, 2026-10-26T03:00",
+        })
+        void agreesWithEveryMinute(String from, String to) {
+            for (String week : WEEKS) {
+                OpeningTimes times = times(week, "3 Dec 2026 closed");
+                List<OpenSpan> spans = times.between(at(from), at(to), LONDON);
+                for (Instant t = at(from); t.isBefore(at(to)); t = t.plusSeconds(60)) {
+                    Instant minute = t;
+                    assertThat(spans.stream()
+                                    .anyMatch(span -> !minute.isBefore(span.from()) && minute.isBefore(span.to())))
+                            .as("%s at %s", week, minute)
+                            .isEqualTo(times.at(minute, LONDON).open());
+                }
+            }
+        }
+
+        @Test
+        void isInOrderAndNothingOfNothing() {
+            OpeningTimes times = times("Mon-Fri 9-5");
+            assertThat(times.between(NOW, NOW, LONDON)).isEmpty();
+            List<OpenSpan> spans = times.between(NOW, NOW.plusSeconds(20 * 86_400), LONDON);
+            for (int i = 1; i < spans.size(); i++) {
+                assertThat(spans.get(i).from()).isAfter(spans.get(i - 1).to());
+            }
+        }
+    }
 }
