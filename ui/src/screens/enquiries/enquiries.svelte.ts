@@ -78,7 +78,7 @@ export class EnquiriesState {
   async write(enquiry: Enquiry, kind: 'NOTE' | 'CALL', words: string): Promise<Problem | null> {
     const { data, error, response } = await api.POST('/api/sites/{id}/enquiries/{enquiry}/entries', {
       params: this.#of(enquiry),
-      body: { kind, words }
+      body: { entry: kind, words }
     });
     if (data) this.#put(data);
     return data ? null : problemOf(error, response);

@@ -54,17 +54,17 @@ class EnquiryWorkTest {
     @Test
     void aNoteLeavesItWaitingAndACallAnswersIt() {
         JsonNode enquiry = written("Cass Holm", "0117 496 0433");
-        JsonNode noted = does(enquiry, "POST", "entries", Map.of("kind", "NOTE", "words", "Narrow stairs."))
+        JsonNode noted = does(enquiry, "POST", "entries", Map.of("entry", "NOTE", "words", "Narrow stairs."))
                 .json();
         assertThat(noted.path("state").asString()).isEqualTo("NEW");
-        JsonNode called = does(enquiry, "POST", "entries", Map.of("kind", "CALL", "words", "Nobody in."))
+        JsonNode called = does(enquiry, "POST", "entries", Map.of("entry", "CALL", "words", "Nobody in."))
                 .json();
         assertThat(called.path("state").asString()).isEqualTo("ANSWERED");
         assertThat(called.path("entries"))
                 .extracting(entry -> entry.path("words").asString())
                 .containsExactly("Narrow stairs.", "Nobody in.");
         assertThat(called.path("due").isNull()).as("nobody waits any more").isTrue();
-        assertThat(does(enquiry, "POST", "entries", Map.of("kind", "NOTE", "words", " "))
+        assertThat(does(enquiry, "POST", "entries", Map.of("entry", "NOTE", "words", " "))
                         .json()
                         .path("field")
                         .asString())
@@ -139,7 +139,7 @@ class EnquiryWorkTest {
         assertThat(other.call(
                                 "POST",
                                 enquiries + "/" + enquiry.path("id").asString() + "/entries",
-                                Map.of("kind", "NOTE", "words", "Mine now"))
+                                Map.of("entry", "NOTE", "words", "Mine now"))
                         .status())
                 .isEqualTo(404);
     }

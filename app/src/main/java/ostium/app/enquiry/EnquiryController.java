@@ -55,7 +55,7 @@ class EnquiryController {
 
     record Mark(EnquiryState state) {}
 
-    record Written(Enquiry.Entry.Kind kind, String words) {}
+    record Written(Enquiry.Entry.Kind entry, String words) {}
 
     record Reply(String words) {}
 
@@ -122,7 +122,7 @@ class EnquiryController {
             HttpServletRequest request) {
         StoredSite site = access.require(id, request);
         Enquiry.Entry.Kind kind =
-                asked.kind() == Enquiry.Entry.Kind.CALL ? Enquiry.Entry.Kind.CALL : Enquiry.Entry.Kind.NOTE;
+                asked.entry() == Enquiry.Entry.Kind.CALL ? Enquiry.Entry.Kind.CALL : Enquiry.Entry.Kind.NOTE;
         work.write(site, enquiry, kind, asked.words(), access.requireAccount());
         return reader.one(site, enquiry).orElseThrow(Problem::notFound);
     }
