@@ -12,7 +12,7 @@ import org.springframework.boot.context.properties.bind.DefaultValue;
  * @param publicPort port as visitors see it, 0 for the port the server listens on
  * @param sitesPerHour sites one address may begin in an hour
  * @param signUpsPerHour accounts one address may make in an hour
- * @param mailsPerHour mails one address may have us send in an hour: forgotten passwords, invitations
+ * @param mailsPerHour mails one address may have us send in an hour: forgotten passwords, invitations, replies
  * @param enquiriesPerTenMinutes messages one address may send to one site in ten minutes
  * @param mailFrom address that mail from Ostium comes from
  * @param demo whether demo data are loaded at the start

@@ -17,10 +17,12 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
+import ostium.app.account.Account;
 import ostium.app.site.SiteAccess;
 import ostium.app.site.SiteService;
 import ostium.app.site.StoredSite;
 import ostium.app.web.Problem;
+import ostium.app.web.RateLimits;
 import ostium.core.base.Messages;
 import ostium.core.brief.Brief;
 import ostium.core.enquiry.EnquiryState;
@@ -36,6 +38,7 @@ class EnquiryController {
     private final EnquiryWork work;
     private final SiteAccess access;
     private final SiteService sites;
+    private final RateLimits limits;
     private final Clock clock;
 
     EnquiryController(
@@ -44,12 +47,14 @@ class EnquiryController {
             EnquiryWork work,
             SiteAccess access,
             SiteService sites,
+            RateLimits limits,
             Clock clock) {
         this.enquiries = enquiries;
         this.reader = reader;
         this.work = work;
         this.access = access;
         this.sites = sites;
+        this.limits = limits;
         this.clock = clock;
     }
 
@@ -134,7 +139,9 @@ class EnquiryController {
             @RequestBody Reply asked,
             HttpServletRequest request) {
         StoredSite site = access.require(id, request);
-        work.reply(site, enquiry, asked.words(), access.requireAccount());
+        Account author = access.requireAccount();
+        limits.require(RateLimits.Act.MAIL, author.id());
+        work.reply(site, enquiry, asked.words(), author);
         return reader.one(site, enquiry).orElseThrow(Problem::notFound);
     }
 
