@@ -15,6 +15,7 @@ const later = {
   page: () => import('./screens/page/Page.svelte'),
   drafts: () => import('./screens/page/DraftsLater.svelte'),
   look: () => import('./screens/look/Look.svelte'),
+  doors: () => import('./screens/doors/Doors.svelte'),
   publish: () => import('./screens/publish/Publish.svelte'),
   people: () => import('./screens/sites/People.svelte'),
   enquiries: () => import('./screens/enquiries/Enquiries.svelte')
@@ -35,6 +36,7 @@ export const { navigate, route } = createRouter({
   '/sites/:id/page': later.page,
   '/sites/:id/drafts': later.drafts,
   '/sites/:id/look': later.look,
+  '/sites/:id/doors': later.doors,
   '/sites/:id/publish': later.publish,
   '/sites/:id/people': later.people,
   '/sites/:id/enquiries': later.enquiries,

@@ -3,11 +3,13 @@
  *   refresh                          the page as a whole, fetched and swapped in where it stands
  *   text { id, tree }                words as they are typed, before the server has them
  *   replace { pages, html }          sections as the server draws them, those that changed with their HTML
+ *   clock { at }                     the minute to be shown (milliseconds since 1970); 0 for this one
  *   select { section, text, file }   what is chosen in the editor, and the page it stands on
- * It tells the editor: ready, select { section, text }, went { section } for a press on the menu, and drawn once typed
- * words stand.
+ * It tells the editor: ready, select { section, text }, went { section } for a press on the menu, send { fields } for the
+ * form, and drawn once typed words stand.
  */
 import { choose, select } from './chosen';
+import { changed } from './page';
 import { refresh } from './refresh';
 import { replace, type ShownPage } from './replace';
 import { blocks, lines, type Tree } from './tree';
@@ -22,6 +24,7 @@ interface Message {
   section?: string;
   text?: string;
   file?: string;
+  at?: number;
 }
 
 // A page that was gone to from another page of the preview remembers, by the name of its window, who opened the first.
@@ -49,15 +52,24 @@ window.addEventListener('message', (event: MessageEvent<Message>) => {
     tell({ type: 'drawn' });
   }
   if (message.type === 'replace' && Array.isArray(message.pages)) replace(message.pages, message.html ?? {});
+  if (message.type === 'clock') {
+    document.documentElement.dataset['clock'] = String(message.at ?? 0);
+    changed();
+  }
   if (message.type === 'select') select(message.section ?? '', message.text ?? '', message.file ?? '');
 });
 
-// Nothing is sent from a preview, and it is never left by a press; neither hears anything of it.
+// Nothing is sent from a preview, and it is never left by a press: the editor is told what would have been sent.
 document.addEventListener(
   'submit',
   (event) => {
     event.preventDefault();
     event.stopImmediatePropagation();
+    const fields: Record<string, string> = {};
+    new FormData(event.target as HTMLFormElement).forEach((value, name) => {
+      if (typeof value === 'string' && !['website', 'submission'].includes(name)) fields[name] = value;
+    });
+    tell({ type: 'send', fields });
   },
   true
 );

@@ -28,7 +28,9 @@ export type Edit =
       | 'PutRow'
       | 'RemoveRow'
       | 'MoveRow'
-      | 'SendMessagesTo'];
+      | 'SendMessagesTo'
+      | 'SetDoor'
+      | 'PlaceDoors'];
 
 /** The site after an edit, as far as the browser can tell; the site as it was where the server has to say. */
 export function apply(site: Site, edit: Edit): Site {

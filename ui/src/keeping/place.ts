@@ -4,10 +4,11 @@ import type { Edit } from '../document/edits';
 export function placeOf(edit: Edit): string {
   if (edit.kind === 'setText') return `text/${edit.text}`;
   if (edit.kind === 'setLine') return `line/${edit.path}`;
+  if (edit.kind === 'setDoor') return `door/${edit.door.kind}`;
   return '';
 }
 
 /** Whether an edit carries something that was typed. */
 export function holdsWords(edit: Edit): boolean {
-  return ['setText', 'putText', 'setLine', 'putService', 'putRow'].includes(edit.kind);
+  return ['setText', 'putText', 'setLine', 'putService', 'putRow', 'setDoor'].includes(edit.kind);
 }

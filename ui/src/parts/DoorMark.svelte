@@ -6,7 +6,7 @@
 
 <svg width={size} height={(size * 28) / 24} viewBox="0 0 24 28" aria-hidden="true" class="door-mark">
   <path d="M2.2 27V2.2h19.6V27" fill="none" stroke="currentColor" stroke-width="2.2" />
-  <path d={leaf[state]} fill="var(--lacquer-fill)" />
+  <path d={leaf[state]} fill="var(--door-leaf, var(--lacquer-fill))" />
   <circle cx={state === 'open' ? 11.8 : 14.4} cy="17" r="1.2" fill="var(--panel)" />
 </svg>
 

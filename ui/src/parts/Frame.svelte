@@ -24,7 +24,12 @@
   const places = $derived([
     { path: `/sites/${id}`, words: 'Facts', waits: '' },
     { path: `/sites/${id}/page`, words: site?.view?.kept === false ? 'Drafts' : 'Page', waits: '' },
-    ...(site?.view?.kept ? [{ path: `/sites/${id}/look`, words: 'Look', waits: '' }] : []),
+    ...(site?.view?.kept
+      ? [
+          { path: `/sites/${id}/look`, words: 'Look', waits: '' },
+          { path: `/sites/${id}/doors`, words: 'Doors', waits: '' }
+        ]
+      : []),
     {
       path: `/sites/${id}/enquiries`,
       words: 'Enquiries',
@@ -241,10 +246,15 @@
       padding: 0 8px;
       border-top: 1px solid var(--fine-rule);
     }
+    nav {
+      overflow-x: auto;
+    }
     nav a {
+      flex: none;
       margin: 0;
       min-height: 44px;
-      padding: 0 9px;
+      padding: 0 7px;
+      font-size: 15px;
     }
     .acts {
       padding-block: 6px;

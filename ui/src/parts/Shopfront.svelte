@@ -1,5 +1,7 @@
 <script lang="ts">
+  import { untrack } from 'svelte';
   import type { ShopfrontChange } from '../api/client';
+  import { notices } from './notices';
 
   /**
    * The real page, at the width of a phone or a laptop, drawn by the renderer that also publishes it. Without a `select`
@@ -12,7 +14,9 @@
     height = 620,
     label,
     select,
-    went
+    went,
+    at = 0,
+    sends
   }: {
     address: string;
     revision?: number;
@@ -22,6 +26,10 @@
     select?: (section: string, text: string) => void;
     /** The menu was pressed, and another page is shown. */
     went?: (section: string) => void;
+    /** The minute it is shown at, in milliseconds since 1970; 0 for this one. */
+    at?: number;
+    /** The form in it was sent, with what was typed. */
+    sends?: (fields: Record<string, string>) => void;
   } = $props();
 
   let frame = $state<HTMLIFrameElement>();
@@ -66,8 +74,19 @@
     tell(message);
   }
 
+  $effect(() => {
+    const minute = at;
+    if (ready) untrack(() => tell({ type: 'clock', at: minute }));
+  });
+
+  function sent(fields: Record<string, string>): void {
+    if (sends) sends(fields);
+    else notices.info({ title: 'Nothing is sent from here.', description: 'Try the form out under Doors.' });
+  }
+
   function begins(): void {
     listens = true;
+    if (at) tell({ type: 'clock', at });
     if (lost) refresh();
     else for (const [id, tree] of Object.entries(typed)) type(id, tree);
     lost = false;
@@ -102,9 +121,11 @@
       type?: string;
       section?: string;
       text?: string;
+      fields?: Record<string, string>;
     };
     if (message?.schema !== 1) return;
     if (message.type === 'ready') begins();
+    if (message.type === 'send') sent(message.fields ?? {});
     if (message.type === 'went') went?.(String(message.section ?? ''));
     if (message.type === 'select') select?.(String(message.section ?? ''), String(message.text ?? ''));
   }

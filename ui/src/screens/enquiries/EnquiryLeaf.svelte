@@ -40,7 +40,7 @@
   const now = $derived(enquiries.now);
   const again = $derived(enquiry.askAgain ? new Date(`${enquiry.askAgain}T12:00:00`) : null);
   const came = $derived(
-    `${enquiry.came === 'WRITTEN' ? 'Written down' : 'Came through the form'}, ${moment(received, now)}`
+    `${{ FORM: 'Came through the form', WRITTEN: 'Written down', TEST: 'A test of the form' }[enquiry.came]}, ${moment(received, now)}`
   );
 </script>
 
@@ -70,7 +70,7 @@
       <WaitLine {enquiry} {now} />
     {:else}
       <p class="state">
-        <b>{STATES[enquiry.state]}</b>
+        <b>{enquiry.came === 'TEST' ? 'Test' : STATES[enquiry.state]}</b>
         <span class="quiet">{again ? `ask again ${day(again, now)}` : day(received, now)}</span>
       </p>
     {/if}

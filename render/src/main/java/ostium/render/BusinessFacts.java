@@ -1,7 +1,5 @@
 package ostium.render;
 
-import java.net.URLEncoder;
-import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Locale;
 import ostium.core.base.Messages;
@@ -121,24 +119,14 @@ public final class BusinessFacts {
         return brief.receives() ? facts.one(Place.class).map(Place::lines).orElse(List.of()) : List.of();
     }
 
-    /**
-     * Where directions lead: a map that opens on every device, at the point or with the address looked up; empty without a
-     * street. The address stands written beside it.
-     */
-    public String mapUri() {
-        List<String> lines = addressLines();
-        if (lines.size() < 2) {
-            return "";
-        }
-        return facts.one(Point.class)
-                .map(point -> String.format(
-                        Locale.ROOT,
-                        "https://www.openstreetmap.org/?mlat=%1$.5f&mlon=%2$.5f#map=17/%1$.5f/%2$.5f",
-                        point.latitude(),
-                        point.longitude()))
-                .orElseGet(() -> "https://www.openstreetmap.org/search?query="
-                        + URLEncoder.encode(String.join(", ", lines), StandardCharsets.UTF_8)
-                                .replace("+", "%20"));
+    /** The point as a {@code geo:} URI (RFC 5870); null where visitors see less of the place, or it is not known. */
+    String geoUri() {
+        return addressLines().size() < 2
+                ? null
+                : facts.one(Point.class)
+                        .map(point -> String.format(
+                                Locale.ROOT, "geo:%1$.5f,%2$.5f?q=%1$.5f,%2$.5f", point.latitude(), point.longitude()))
+                        .orElse(null);
     }
 
     /** How to find the place, in the owner's words, line by line. */

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
 import ostium.core.brief.Brief;
+import ostium.core.door.DoorsOf;
 import ostium.core.fact.Facts;
 import ostium.core.hours.BusinessDay;
 import ostium.core.hours.OpeningChange;
@@ -26,19 +27,29 @@ public record Opening(String changes, String special, String jsonLd) {
     private static final String JSON_LD = "<script type=\"application/ld+json\">";
     private static final String SCRIPT_END = "</script>";
     private static final String SPECIAL = "<!--special-hours-->";
+    private static final String AWAY = " data-away=\"";
+    private static final String SHUT = " data-shut=\"";
+    private static final String QUOTE = "\"";
     private static final String SPECIAL_END = "<!--/special-hours-->";
 
     /**
      * @param brief facts with the exceptions as they are now
+     * @param doors how the doors are set now
      * @param url canonical address of the site, or empty
      */
-    public static Opening of(Brief brief, String url) {
-        return new Opening(changes(brief), special(new ReachFacts(brief).specialHours()), JsonLd.of(brief, url));
+    public static Opening of(Brief brief, DoorsOf doors, String url) {
+        return new Opening(changes(brief, doors), special(new ReachFacts(brief).specialHours()), JsonLd.of(brief, url));
     }
 
-    /** The page with these parts in place of those it was rendered with. */
-    public String in(String page) {
+    /**
+     * The page with these parts in place of those it was rendered with.
+     *
+     * @param shown the doors as they are at the hour it is served
+     */
+    public String in(String page, DoorTimetable.Shown shown) {
         String changed = between(page, CHANGES, SCRIPT_END, changes);
+        changed = between(changed, AWAY, QUOTE, shown.away());
+        changed = between(changed, SHUT, QUOTE, shown.shut());
         changed = between(changed, JSON_LD, SCRIPT_END, jsonLd);
         return between(changed, SPECIAL, SPECIAL_END, special);
     }
@@ -51,8 +62,8 @@ public record Opening(String changes, String special, String jsonLd) {
 
     // ---- the parts as they stand in a page when it is rendered ----------------------------------------------------
 
-    static String changesElement(Brief brief) {
-        return CHANGES + changes(brief) + SCRIPT_END;
+    static String changesElement(Brief brief, DoorsOf doors) {
+        return CHANGES + changes(brief, doors) + SCRIPT_END;
     }
 
     static String jsonLdElement(Brief brief, String url) {
@@ -73,18 +84,18 @@ public record Opening(String changes, String special, String jsonLd) {
 
     /**
      * {@code from} is a minute since 1970; {@code steps} are pairs of minutes since the one before and the number of the words,
-     * {@code says} with whether the business is open.
+     * {@code says} with whether the business is open; {@code doors} is the {@linkplain DoorTimetable timetable} of the doors.
      */
-    private static String changes(Brief brief) {
+    private static String changes(Brief brief, DoorsOf doors) {
         Facts facts = brief.facts();
-        Asked asked = new Asked(facts.openingTimes().orElse(null), brief.today());
+        Asked asked = new Asked(facts.openingTimes().orElse(null), brief.today(), doors.settings());
         synchronized (KNOWN) {
-            return KNOWN.computeIfAbsent(asked, Opening::written);
+            return KNOWN.computeIfAbsent(asked, unknown -> written(unknown, doors));
         }
     }
 
     /** What the list of changes depends on: it is the same for every page and every draft of a business, all day. */
-    private record Asked(OpeningTimes times, BusinessDay today) {}
+    private record Asked(OpeningTimes times, BusinessDay today, Object doors) {}
 
     /** The least lately asked for go. */
     private static final Map<Asked, String> KNOWN = new LinkedHashMap<>(64, 0.75f, true) {
@@ -96,7 +107,7 @@ public record Opening(String changes, String special, String jsonLd) {
         }
     };
 
-    private static String written(Asked asked) {
+    private static String written(Asked asked, DoorsOf doors) {
         Instant from = asked.today()
                 .date()
                 .minusDays(1)
@@ -116,6 +127,7 @@ public record Opening(String changes, String special, String jsonLd) {
             before = at;
         }
         return "{\"from\":" + from.getEpochSecond() / 60 + ",\"says\":[" + String.join(",", says.keySet())
-                + "],\"steps\":[" + String.join(",", steps) + "]}";
+                + "],\"steps\":[" + String.join(",", steps) + "],\"doors\":"
+                + DoorTimetable.written(doors, asked.today()) + "}";
     }
 }

@@ -28,8 +28,9 @@ public final class PageMenu {
      * A line of the menu.
      *
      * @param current whether it leads to the page that is shown
+     * @param door the door that stands in the section it leads to; null for none
      */
-    public record Line(String link, String words, boolean current) {}
+    public record Line(String link, String words, boolean current, String door) {}
 
     List<Line> lines() {
         List<Page> pages = site.pages().stream()
@@ -37,15 +38,18 @@ public final class PageMenu {
                 .toList();
         if (pages.size() > 1) {
             return pages.stream()
-                    .map(page -> new Line(links.to(page), page.name(), page.id().equals(shown.id())))
+                    .map(page -> new Line(links.to(page), page.name(), page.id().equals(shown.id()), null))
                     .toList();
         }
         return sections.stream()
-                .flatMap(section ->
-                        SectionKinds.of(section)
-                                .menu(facts)
-                                .map(words -> new Line("#" + section.anchor(), words, false))
-                                .stream())
+                .flatMap(section -> SectionKinds.of(section)
+                        .menu(facts)
+                        .map(words -> new Line(
+                                "#" + section.anchor(),
+                                words,
+                                false,
+                                SectionKinds.of(section).door().orElse(null)))
+                        .stream())
                 .toList();
     }
 }

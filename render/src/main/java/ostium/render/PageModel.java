@@ -8,6 +8,7 @@ import java.util.Optional;
 import java.util.stream.Collectors;
 import ostium.core.base.Messages;
 import ostium.core.brief.Brief;
+import ostium.core.door.DoorPlace;
 import ostium.core.draft.Draft;
 import ostium.core.enquiry.Form;
 import ostium.core.fact.Facts;
@@ -17,7 +18,6 @@ import ostium.core.search.PageHead;
 import ostium.core.section.SectionKinds;
 import ostium.core.section.enquiry.EnquirySection;
 import ostium.core.section.opening.OpeningSection;
-import ostium.core.section.place.PlaceSection;
 import ostium.core.site.Item;
 import ostium.core.site.Page;
 import ostium.core.site.PlainText;
@@ -37,6 +37,7 @@ public final class PageModel {
     private final Target target;
     private final Map<String, String> files;
     private final BusinessFacts business;
+    private final DoorFacts doors;
     private final ReachFacts reach;
     private final WorkFacts work;
     private final PictureFacts pictures;
@@ -50,9 +51,8 @@ public final class PageModel {
         this.target = target;
         this.files = files;
         this.business = new BusinessFacts(brief);
-        this.reach = new ReachFacts(
-                brief,
-                draft.doors().found(brief.facts(), draft.site(), brief.today().end()));
+        this.doors = new DoorFacts(brief, draft, links);
+        this.reach = new ReachFacts(brief, doors.found());
         this.work = new WorkFacts(facts(), draft);
         this.pictures = new PictureFacts(facts(), draft.site());
     }
@@ -100,7 +100,7 @@ public final class PageModel {
 
     /** The instants at which the words about the hours change, in their script element. */
     public Content opening() {
-        return output -> output.writeContent(Opening.changesElement(brief));
+        return output -> output.writeContent(Opening.changesElement(brief, doors.of()));
     }
 
     /** The days that differ. */
@@ -232,10 +232,11 @@ public final class PageModel {
     /** Where a link of a text leads: a door, or the address as it is. */
     private String address(String target) {
         return switch (target) {
-            case "door:call" -> reach.call() == null ? "" : reach.call().address();
-            case "door:email" -> reach.mail() == null ? "" : reach.mail().address();
-            case "door:form" -> secondTarget();
-            default -> target.startsWith("#") ? links.toAnchor(target) : target;
+            case "door:form" -> doors.writing();
+            default ->
+                target.startsWith("door:")
+                        ? doors.address(target.substring("door:".length()))
+                        : target.startsWith("#") ? links.toAnchor(target) : target;
         };
     }
 
@@ -301,28 +302,42 @@ public final class PageModel {
         return Form.of(brief);
     }
 
-    /** Label of the second door. */
-    public Content secondDoor() {
+    /** The doors that stand in a place, in order, each with the one that stands in for it. */
+    public List<StandingDoor> doorsAt(DoorPlace place) {
+        return doors.at(place);
+    }
+
+    /**
+     * What stands on a door: the words of the opening where they are this door's and it stands for itself, else its own.
+     *
+     * @param instead the door it stands in for, or null
+     */
+    public Content words(StandingDoor door, StandingDoor instead) {
         return shown(OpeningSection.KIND)
-                .filter(opening -> goal() != Goal.VISIT)
+                .filter(opening -> instead == null && doors.hasWordsOfOpening(door.kind()))
                 .flatMap(opening -> opening.text("second"))
                 .<Content>map(text -> html(text, TextHtml.Blocks.LINES))
-                .orElse(output -> output.writeUserContent(say("sendMessage")));
+                .orElse(output -> output.writeUserContent(door.words()));
+    }
+
+    /** Whether a kind of door is open. */
+    public boolean isOpen(String door) {
+        return doors.isOpen(door);
+    }
+
+    /** Where the map is; empty when the way is not shown, or would be no closer than the town. */
+    public String mapLink() {
+        return business.addressLines().size() < 2 ? "" : doors.addressAway("directions");
+    }
+
+    /** The {@code geo:} address of the point, for the map program of a telephone; null when there is none. */
+    public String mapProgram() {
+        return business.geoUri();
     }
 
     /** "Or call Ada", beside the form. */
     public String orCall() {
         return business.firstName().isEmpty() ? say("orCall") : say("orCallThem", business.firstName());
-    }
-
-    /** Address the second door leads to. */
-    public String secondTarget() {
-        return hasForm() ? formLink() : reach.email() != null ? reach.mail().address() : "";
-    }
-
-    /** Address of the section that says where the business is; empty when there is none. */
-    public String placeLink() {
-        return links.to(PlaceSection.KIND);
     }
 
     /** Address of the form; empty when there is none. */

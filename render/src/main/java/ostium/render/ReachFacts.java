@@ -8,6 +8,7 @@ import ostium.core.door.DoorKind;
 import ostium.core.door.FoundDoor;
 import ostium.core.door.call.CallDoor;
 import ostium.core.door.email.EmailDoor;
+import ostium.core.door.text.TextDoor;
 import ostium.core.fact.EmailAddress;
 import ostium.core.fact.Fact;
 import ostium.core.fact.FactValue;
@@ -71,11 +72,18 @@ public final class ReachFacts {
         return mail() == null ? null : facts.one(EmailAddress.class).orElse(null);
     }
 
+    /** The address of a text message to the business. */
+    public String textAddress() {
+        return door(TextDoor.KIND).address();
+    }
+
     /** Where text messages go, or null. */
     public Telephone texts() {
-        return facts.one(FactValue.TextNumber.class)
-                .map(FactValue.TextNumber::number)
-                .orElse(null);
+        return door(TextDoor.KIND) == null
+                ? null
+                : facts.one(FactValue.TextNumber.class)
+                        .map(FactValue.TextNumber::number)
+                        .orElse(null);
     }
 
     /** Further numbers with what they are for. */

@@ -26,8 +26,14 @@ import ostium.app.site.SiteService;
 import ostium.app.site.StoredSite;
 import ostium.core.brief.Arrangement;
 import ostium.core.brief.Extent;
+import ostium.core.door.Door;
+import ostium.core.door.DoorHours;
+import ostium.core.door.call.CallDoor;
+import ostium.core.door.chat.ChatDoor;
+import ostium.core.door.form.FormDoor;
 import ostium.core.draft.Recipe;
 import ostium.core.edit.SheetEdit;
+import ostium.core.edit.WholeEdit;
 import ostium.core.format.LocalBusinessReader;
 import ostium.core.look.House;
 import ostium.core.picture.FileReader;
@@ -171,7 +177,13 @@ class DemoData {
                         .withHidden(List.of("email")));
         site = gives(site, ada, "document", "price-list.pdf", Map.of("title", "Price list"));
         log.keepDraft(site, ada.id(), ada.email(), recipe(House.WORKSHOP, WORKSHOP_COLOURS, Extent.FEW));
-        site = sites.byId(site.id()).orElseThrow();
+        site = sets(
+                site,
+                ada,
+                Door.usual(CallDoor.KIND)
+                        .withHours(new DoorHours(DoorHours.When.IN_HOURS, ""))
+                        .withStandIn(FormDoor.KIND));
+        site = sets(site, ada, Door.usual(ChatDoor.KIND).withShut(true));
         publishing.publish(site, "ashlatch");
         String nests = sites.state(site).sheet().services().stream()
                 .filter(service -> service.name().startsWith("Nest"))
@@ -202,6 +214,13 @@ class DemoData {
                 site.revision(),
                 "demo-" + row,
                 new SheetEdit.PutRow(new TypedRow(kind, row, all), ""));
+        return sites.byId(site.id()).orElseThrow();
+    }
+
+    /** Sets a door as an owner would. */
+    private StoredSite sets(StoredSite site, Account owner, Door door) {
+        StoredSite now = sites.byId(site.id()).orElseThrow();
+        log.edit(now, owner.id(), now.revision(), "demo-door-" + door.kind(), new WholeEdit.SetDoor(door));
         return sites.byId(site.id()).orElseThrow();
     }
 

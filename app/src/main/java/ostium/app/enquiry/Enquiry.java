@@ -34,7 +34,9 @@ public record Enquiry(
     public enum Came {
         FORM,
         /** Written down by the owner, after a call or a visit. */
-        WRITTEN
+        WRITTEN,
+        /** A test of the form. */
+        TEST
     }
 
     /** One answer of a visitor, with the question as it stood on the page. */

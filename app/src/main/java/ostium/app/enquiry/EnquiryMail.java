@@ -49,6 +49,18 @@ class EnquiryMail {
                 .toList();
     }
 
+    /** The same for a test of the form, called one. */
+    List<Mail> tried(StoredSite site, String enquiry, List<Enquiry.Answer> answers) {
+        return told(site, enquiry, answers).stream()
+                .map(mail -> new Mail(
+                        mail.to(),
+                        mail.replyTo(),
+                        WORDS.say("test.subject", mail.subject()),
+                        WORDS.say("test.lead") + "\n\n" + mail.body(),
+                        mail.enquiry()))
+                .toList();
+    }
+
     /** A reply in the owner's words, signed with the business; what they write back goes where its messages go. */
     Mail reply(StoredSite site, Enquiry enquiry, String words, Account author) {
         State state = sites.state(site);

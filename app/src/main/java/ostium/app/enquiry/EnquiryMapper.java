@@ -50,6 +50,9 @@ interface EnquiryMapper {
     @Delete("delete from enquiry where id = #{id} and site = #{site}")
     int delete(String site, String id);
 
+    @Delete("delete from enquiry where site = #{site} and came = 'TEST'")
+    void deleteTests(String site);
+
     @Insert("insert into enquiry_entry (id, enquiry, kind, words, author, said_at)"
             + " values (#{id}, #{enquiry}, #{kind}, #{words}, #{author}, #{saidAt})")
     void insertEntry(String id, String enquiry, String kind, String words, String author, Instant saidAt);

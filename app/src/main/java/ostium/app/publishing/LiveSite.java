@@ -1,13 +1,16 @@
 package ostium.app.publishing;
 
 import java.nio.charset.StandardCharsets;
+import java.time.Instant;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import ostium.app.publishing.PublicationMapper.LivePublication;
 import ostium.app.publishing.PublicationMapper.StoredFile;
 import ostium.core.enquiry.PublishedForm;
 import ostium.core.text.Sha256;
+import ostium.render.DoorTimetable;
 import ostium.render.Opening;
 
 /**
@@ -17,10 +20,16 @@ import ostium.render.Opening;
  * @param publication id of the version
  * @param form the form messages are left through; empty where it has none
  * @param opening the parts of its pages that change with the hours
+ * @param doors the doors as its pages show them, until they change
  * @param files by path
  */
 public record LiveSite(
-        String site, long publication, Optional<PublishedForm> form, Opening opening, Map<String, LiveFile> files) {
+        String site,
+        long publication,
+        Optional<PublishedForm> form,
+        Opening opening,
+        DoorTimetable.Shown doors,
+        Map<String, LiveFile> files) {
 
     /**
      * A file as it goes over the wire.
@@ -45,21 +54,29 @@ public record LiveSite(
     }
 
     static LiveSite of(
-            String site, long publication, Optional<PublishedForm> form, Opening opening, List<StoredFile> stored) {
+            LivePublication live, Optional<PublishedForm> form, Opening opening, List<StoredFile> stored, Instant now) {
+        DoorTimetable.Shown doors = DoorTimetable.at(opening.changes(), now);
         return new LiveSite(
-                site,
-                publication,
+                live.site(),
+                live.id(),
                 form,
                 opening,
+                doors,
                 stored.stream()
-                        .map(file -> file.contentType().startsWith("text/html") ? withOpening(file, opening) : file)
+                        .map(file ->
+                                file.contentType().startsWith("text/html") ? withOpening(file, opening, doors) : file)
                         .collect(Collectors.toUnmodifiableMap(StoredFile::path, LiveSite::file)));
     }
 
+    /** Whether its pages show the doors as they are at an instant. */
+    boolean isOf(Instant t) {
+        return doors.until().filter(until -> !until.isAfter(t)).isEmpty();
+    }
+
     /** A page as it is at this hour, compressed anew. */
-    private static StoredFile withOpening(StoredFile page, Opening opening) {
-        byte[] bytes =
-                opening.in(new String(page.plain(), StandardCharsets.UTF_8)).getBytes(StandardCharsets.UTF_8);
+    private static StoredFile withOpening(StoredFile page, Opening opening, DoorTimetable.Shown doors) {
+        byte[] bytes = opening.in(new String(page.plain(), StandardCharsets.UTF_8), doors)
+                .getBytes(StandardCharsets.UTF_8);
         return new StoredFile(
                 page.path(),
                 page.contentType(),

@@ -2,6 +2,7 @@ package ostium.app.publishing;
 
 import com.github.benmanes.caffeine.cache.Caffeine;
 import com.github.benmanes.caffeine.cache.LoadingCache;
+import java.time.Clock;
 import java.util.Optional;
 import org.slf4j.LoggerFactory;
 import org.springframework.context.event.EventListener;
@@ -29,15 +30,17 @@ public class LiveSites {
     private final StandingParts parts;
     private final Readings readings;
     private final Origins origins;
+    private final Clock clock;
     private final LoadingCache<String, Optional<LiveSite>> byHost;
     private final LoadingCache<String, byte[]> bytesByHash;
     private long newestKnown = -1;
 
-    LiveSites(PublicationMapper publications, StandingParts parts, Readings readings, Origins origins) {
+    LiveSites(PublicationMapper publications, StandingParts parts, Readings readings, Origins origins, Clock clock) {
         this.publications = publications;
         this.parts = parts;
         this.readings = readings;
         this.origins = origins;
+        this.clock = clock;
         this.byHost = Caffeine.newBuilder().maximumSize(2_000).build(this::load);
         this.bytesByHash = Caffeine.newBuilder()
                 .maximumWeight(PICTURES_IN_MEMORY)
@@ -52,6 +55,11 @@ public class LiveSites {
 
     /** What stands at a host; empty when nothing does. */
     public Optional<LiveSite> at(String host) {
+        Optional<LiveSite> known = byHost.get(host);
+        if (known.isEmpty() || known.get().isOf(clock.instant())) {
+            return known;
+        }
+        forget(host);
         return byHost.get(host);
     }
 
@@ -60,11 +68,11 @@ public class LiveSites {
                 .live(host)
                 .map(live -> live.url() == null ? completed(host, live) : live)
                 .map(live -> LiveSite.of(
-                        live.site(),
-                        live.id(),
+                        live,
                         parts.readForm(live.form()),
                         parts.readOpening(live.opening()),
-                        publications.files(live.id())));
+                        publications.files(live.id()),
+                        clock.instant()));
     }
 
     /** A version of before its parts were kept gets them once, and stands alone from then on. */
@@ -79,7 +87,7 @@ public class LiveSites {
                 live.state(),
                 url,
                 parts.form(state, reading, url),
-                parts.opening(reading, url));
+                parts.opening(state, reading, url));
         publications.complete(whole.id(), whole.url(), whole.form(), whole.opening());
         return whole;
     }

@@ -4,6 +4,7 @@ import com.github.kagkarlsson.scheduler.task.Task;
 import com.github.kagkarlsson.scheduler.task.helper.Tasks;
 import com.github.kagkarlsson.scheduler.task.schedule.FixedDelay;
 import java.time.Duration;
+import java.util.List;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.context.ApplicationEventPublisher;
@@ -13,16 +14,18 @@ import org.springframework.transaction.annotation.Transactional;
 import org.springframework.transaction.support.TransactionTemplate;
 import ostium.app.publishing.PublicationMapper.LivePublication;
 import ostium.app.queue.QueuedWork;
+import ostium.app.site.FactsOrDoorsChanged;
 import ostium.app.site.Readings;
-import ostium.app.site.SheetChanged;
 import ostium.app.site.SiteService;
+import ostium.core.door.Doors;
 import ostium.core.edit.State;
 import ostium.core.edit.Stored;
 import ostium.core.sheet.Line;
 
 /**
- * Keeps what public pages say of the hours right without a publish. A day that differs acts at once (decision 2): the week is
- * that of the published version, the days that differ are those of the sheet as it stands. The list of changes reaches 400 days
+ * Keeps what public pages say of the hours and the doors right without a publish. A day that differs, a door that is shut and its
+ * hours act at once (decision 2): the week is that of the published version, the days that differ are those of the sheet as it
+ * stands. The list of changes reaches 400 days
  * ahead and is renewed every day.
  */
 @Service
@@ -52,11 +55,11 @@ class OpeningNow implements QueuedWork {
         this.transactions = transactions;
     }
 
-    /** A sheet has changed: in the same transaction the public pages are told, if days that differ are others now. */
+    /** Something has changed: in the same transaction the public pages are told, if it is among what acts at once. */
     @EventListener
     @Transactional
-    public void changed(SheetChanged changed) {
-        if (daysOff(changed.before()).equals(daysOff(changed.state()))) {
+    public void changed(FactsOrDoorsChanged changed) {
+        if (atOnce(changed.before()).equals(atOnce(changed.state()))) {
             return;
         }
         publications
@@ -93,8 +96,10 @@ class OpeningNow implements QueuedWork {
             return;
         }
         State published = Stored.readState(live.state());
-        State now = published.withSheet(published.sheet().with(Line.EXCEPTIONS, daysOff(present)));
-        String opening = parts.opening(readings.of(now), live.url());
+        State now = published
+                .withSheet(published.sheet().with(Line.EXCEPTIONS, daysOff(present)))
+                .withDoors(published.doors().withHoursOf(present.doors()));
+        String opening = parts.opening(now, readings.of(now), live.url());
         if (opening.equals(live.opening())) {
             return;
         }
@@ -107,6 +112,10 @@ class OpeningNow implements QueuedWork {
                 .map(PublicationMapper.Address::host)
                 .ifPresent(host -> PublishingService.afterCommit(
                         () -> events.publishEvent(new PublishingService.HostChanged(host))));
+    }
+
+    private static List<Object> atOnce(State state) {
+        return List.of(daysOff(state), Doors.none().withHoursOf(state.doors()));
     }
 
     private static String daysOff(State state) {

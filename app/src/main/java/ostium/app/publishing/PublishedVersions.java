@@ -44,6 +44,14 @@ public class PublishedVersions {
                         .orElse(null)));
     }
 
+    /** Whether visitors see a version of a site. */
+    public boolean isLive(String site) {
+        return publications
+                .addressOf(site)
+                .map(PublicationMapper.Address::publication)
+                .isPresent();
+    }
+
     /**
      * The versions of a site, the last first.
      *

@@ -108,7 +108,7 @@ public class PublishingService implements SiteOutlook {
                 Stored.write(state),
                 url,
                 parts.form(state, reading, url),
-                parts.opening(reading, url));
+                parts.opening(state, reading, url));
         long publication = publications.lastId();
         for (RenderedFile file : files) {
             store(publication, file.path(), file.contentType(), file.bytes());
@@ -146,7 +146,7 @@ public class PublishingService implements SiteOutlook {
                 earlier.state(),
                 url,
                 earlier.url() == null ? parts.form(state, reading, url) : earlier.form(),
-                parts.opening(reading, url));
+                parts.opening(state, reading, url));
         long publication = publications.lastId();
         publications.copyFiles(version, publication);
         point(host, site.id(), publication, number);

@@ -32,8 +32,10 @@ class StandingParts {
     }
 
     /** The parts that change with the hours, as they are kept. */
-    String opening(SheetReading reading, String url) {
-        return json.writeValueAsString(Opening.of(reading.brief(), url));
+    String opening(State state, SheetReading reading, String url) {
+        Draft draft = state.draft(reading);
+        return json.writeValueAsString(
+                Opening.of(reading.brief(), draft.doors().of(reading.brief().facts(), draft.site()), url));
     }
 
     Optional<PublishedForm> readForm(String kept) {

@@ -51,8 +51,9 @@ class LogEntries {
             log.insertSnapshot(entry.site(), entry.number(), Stored.write(applied.state()));
         }
         states.willBe(entry.site(), entry.number(), applied.state());
-        if (!before.sheet().equals(applied.state().sheet())) {
-            events.publishEvent(new SheetChanged(entry.site(), before, applied.state()));
+        if (!before.sheet().equals(applied.state().sheet())
+                || !before.doors().equals(applied.state().doors())) {
+            events.publishEvent(new FactsOrDoorsChanged(entry.site(), before, applied.state()));
         }
     }
 }

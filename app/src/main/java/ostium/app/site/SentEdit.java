@@ -4,6 +4,7 @@ import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.servlet.http.HttpServletRequest;
 import java.lang.reflect.RecordComponent;
 import java.util.List;
+import java.util.Set;
 import org.springframework.http.HttpStatus;
 import ostium.app.web.Problem;
 import ostium.core.edit.Edit;
@@ -30,6 +31,8 @@ public record SentEdit(
         @Schema(implementation = Edit.class) JsonNode edit) {
     /** An edit with the longest text in it stays well below this. */
     private static final int LONGEST = 200_000;
+    /** Where words come from, and a door that none stands in for. */
+    private static final Set<String> MAY_BE_MISSING = Set.of("origin", "standsIn");
 
     /**
      * What it asks for.
@@ -52,11 +55,11 @@ public record SentEdit(
         }
     }
 
-    /** Everything an edit is made of is there, but for where words come from, which is ours to say. */
+    /** Everything an edit is made of is there. */
     private static void requireWhole(Record part) {
         for (RecordComponent component : part.getClass().getRecordComponents()) {
             Object value = valueOf(part, component);
-            if (value == null && !component.getName().equals("origin")) {
+            if (value == null && !MAY_BE_MISSING.contains(component.getName())) {
                 throw new EditRefused("“" + component.getName() + "” is missing in this edit.");
             }
             List<?> parts = value instanceof List<?> list ? list : value == null ? List.of() : List.of(value);
@@ -103,7 +106,9 @@ public record SentEdit(
                         || edit instanceof TextEdit
                         || edit instanceof SectionEdit
                         || edit instanceof ItemEdit
-                        || edit instanceof WholeEdit.SendMessagesTo)) {
+                        || edit instanceof WholeEdit.SendMessagesTo
+                        || edit instanceof WholeEdit.SetDoor
+                        || edit instanceof WholeEdit.PlaceDoors)) {
             throw new EditRefused("This edit is not made by hand.");
         }
         return edit;

@@ -3,24 +3,29 @@ package ostium.core.door;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.EnumMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import ostium.core.fact.Facts;
 import ostium.core.site.Site;
+import ostium.core.trade.Goal;
 
 /**
  * How the doors of a site are set.
  *
  * @param messagesTo mail addresses that messages from the form go to, lower case, no two the same
  * @param set the doors an owner has set; every other kind is as usual
+ * @param placed which doors stand where, for the places an owner has said it of; the others are as usual
  */
-public record Doors(List<String> messagesTo, List<Door> set) {
+public record Doors(List<String> messagesTo, List<Door> set, Map<DoorPlace, List<DoorKind>> placed) {
     /** Most addresses messages may go to. */
     public static final int MOST_ADDRESSES = 5;
 
     public Doors {
         messagesTo = messagesTo == null ? List.of() : List.copyOf(messagesTo);
         set = set == null ? List.of() : List.copyOf(set);
+        placed = placed == null || placed.isEmpty() ? Map.of() : new EnumMap<>(placed);
         if (set.stream().map(Door::kind).distinct().count() != set.size()) {
             throw new IllegalArgumentException("a kind of door is set twice");
         }
@@ -28,11 +33,11 @@ public record Doors(List<String> messagesTo, List<Door> set) {
 
     /** All doors as usual, and nobody told of messages yet. */
     public static Doors none() {
-        return new Doors(List.of(), List.of());
+        return new Doors(List.of(), List.of(), Map.of());
     }
 
     public Doors withMessagesTo(List<String> others) {
-        return new Doors(others, set);
+        return new Doors(others, set, placed);
     }
 
     /** These doors with one set; one that is set as usual is as if it had never been. */
@@ -43,7 +48,15 @@ public record Doors(List<String> messagesTo, List<Door> set) {
             others.add(door);
         }
         others.sort(Comparator.comparing(each -> each.kind().id()));
-        return new Doors(messagesTo, others);
+        return new Doors(messagesTo, others, placed);
+    }
+
+    /** @param kinds what stands there, in order; empty optional for what usually does */
+    public Doors placed(DoorPlace place, Optional<List<DoorKind>> kinds) {
+        Map<DoorPlace, List<DoorKind>> others = new EnumMap<>(DoorPlace.class);
+        others.putAll(placed);
+        kinds.ifPresentOrElse(given -> others.put(place, List.copyOf(given)), () -> others.remove(place));
+        return new Doors(messagesTo, set, others);
     }
 
     /** A door, as set or as usual. */
@@ -51,31 +64,44 @@ public record Doors(List<String> messagesTo, List<Door> set) {
         return set.stream().filter(door -> door.kind().equals(kind)).findFirst().orElseGet(() -> Door.usual(kind));
     }
 
-    /** What a visitor finds at an instant: every kind of door there is, in the order they are shown. */
-    public List<FoundDoor> found(Facts facts, Site site, Instant t) {
-        Premises premises = new Premises(facts, site, messagesTo);
-        return DoorKinds.all().stream().map(kind -> found(kind, premises, t)).toList();
+    /** What these doors are on pages with certain facts. */
+    public DoorsOf of(Facts facts, Site site) {
+        return new DoorsOf(this, new Premises(facts, site, messagesTo));
     }
 
-    private FoundDoor found(DoorDescriptor kind, Premises premises, Instant t) {
-        Door door = door(kind.kind());
-        Optional<String> missing = kind.missing(premises);
-        FoundDoor.State state =
-                door.shut() ? FoundDoor.State.SHUT : missing.isPresent() ? FoundDoor.State.AJAR : FoundDoor.State.OPEN;
-        boolean open = state == FoundDoor.State.OPEN;
-        return new FoundDoor(
-                door,
-                state,
-                open && door.hours().covers(premises.facts(), t),
-                state == FoundDoor.State.AJAR ? missing.get() : "",
-                door.shut() ? "" : kind.address(premises).orElse(""));
+    /** What a visitor finds at an instant: every kind of door there is, in the order they are shown. */
+    public List<FoundDoor> found(Facts facts, Site site, Instant t) {
+        return of(facts, site).found(t);
     }
 
     /** Doors that have all they need and are not shut, whatever the hour. */
     public List<DoorKind> open(Facts facts, Site site) {
-        return found(facts, site, Instant.EPOCH).stream()
-                .filter(FoundDoor::isOpen)
-                .map(FoundDoor::kind)
+        return of(facts, site).open();
+    }
+
+    /** The doors said to stand in a place, or those that usually do, of the ones that are open. */
+    List<DoorKind> at(DoorPlace place, Goal goal, List<DoorKind> open) {
+        List<DoorKind> said = placed.get(place);
+        return said == null
+                ? place.usual(goal, open)
+                : said.stream().filter(open::contains).limit(place.most()).toList();
+    }
+
+    /** These doors, shut and answered as others are: what acts at once. */
+    public Doors withHoursOf(Doors others) {
+        Doors changed = this;
+        for (DoorDescriptor kind : DoorKinds.all()) {
+            Door other = others.door(kind.kind());
+            changed = changed.with(door(kind.kind()).withShut(other.shut()).withHours(other.hours()));
+        }
+        return changed;
+    }
+
+    /** The doors that a door stands in for. */
+    public List<DoorKind> standInOf(DoorKind kind) {
+        return set.stream()
+                .filter(door -> door.standIn().filter(kind::equals).isPresent())
+                .map(Door::kind)
                 .toList();
     }
 }

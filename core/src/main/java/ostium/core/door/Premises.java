@@ -9,4 +9,9 @@ import ostium.core.site.Site;
  *
  * @param messagesTo mail addresses that messages from the form go to
  */
-public record Premises(Facts facts, Site site, List<String> messagesTo) {}
+public record Premises(Facts facts, Site site, List<String> messagesTo) {
+    /** A fact in its usual words; empty when it is not known. */
+    public String say(String fact, String facet) {
+        return facts.say(fact, facet).orElse("");
+    }
+}

@@ -6,6 +6,12 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import ostium.core.base.Messages;
+import ostium.core.door.Door;
+import ostium.core.door.DoorDescriptor;
+import ostium.core.door.DoorHours;
+import ostium.core.door.DoorKinds;
+import ostium.core.door.Doors;
 import ostium.core.draft.Draft;
 import ostium.core.fact.Fact;
 import ostium.core.fact.FactNames;
@@ -38,6 +44,8 @@ public final class Changes {
      */
     public record Change(String where, String words, String before, String after) {}
 
+    private static final Messages WORDS = Messages.of("change");
+
     private final List<Change> changes = new ArrayList<>();
     private final Facts from;
     private final Facts to;
@@ -62,6 +70,7 @@ public final class Changes {
         Draft fresh = after.draft(is);
         changes.facts();
         changes.sections(old.site(), fresh.site());
+        changes.doors(before.doors(), after.doors());
         if (!old.look().equals(fresh.look())) {
             changes.add("Look", "Drawn differently", "", "");
         }
@@ -136,6 +145,24 @@ public final class Changes {
             return String.join(" · ", parts);
         }
         return fact.value().say("").orElse("");
+    }
+
+    // ---- doors ---------------------------------------------------------------------------------------------------
+
+    /** Their hours act at once and are not among it. */
+    private void doors(Doors was, Doors is) {
+        for (DoorDescriptor kind : DoorKinds.all()) {
+            Door before = was.door(kind.kind()).withHours(DoorHours.ALWAYS);
+            Door after = is.door(kind.kind()).withHours(DoorHours.ALWAYS);
+            if (before.shut() != after.shut()) {
+                add(WORDS.say("doors"), WORDS.say(after.shut() ? "door.shut" : "door.open", kind.words()), "", "");
+            } else if (!before.equals(after)) {
+                add(WORDS.say("doors"), WORDS.say("door.set", kind.words()), before.words(), after.words());
+            }
+        }
+        if (!was.placed().equals(is.placed())) {
+            add(WORDS.say("doors"), WORDS.say("door.places"), "", "");
+        }
     }
 
     // ---- sections ------------------------------------------------------------------------------------------------

@@ -3,6 +3,8 @@ package ostium.core.edit;
 import java.util.Locale;
 import java.util.Optional;
 import ostium.core.base.Messages;
+import ostium.core.door.DoorDescriptor;
+import ostium.core.door.DoorKinds;
 import ostium.core.fact.FactNames;
 import ostium.core.section.SectionKinds;
 import ostium.core.site.Section;
@@ -120,12 +122,17 @@ public record Told(String words, Screen screen, String section, String text) {
         if (edit instanceof WholeEdit.SetLook) {
             return new Told(WORDS.say("look"), Screen.LOOK, "", "");
         }
+        if (edit instanceof WholeEdit.SetDoor set) {
+            return page(
+                    "door",
+                    DoorKinds.of(set.door().kind()).map(DoorDescriptor::words).orElse(""));
+        }
         return page(
                 edit instanceof WholeEdit.PutDraft
                         ? "draft"
                         : edit instanceof WholeEdit.PutState
                                 ? "version"
-                                : edit instanceof WholeEdit.SetDoor ? "door" : "messages",
+                                : edit instanceof WholeEdit.PlaceDoors ? "door-places" : "messages",
                 "");
     }
 

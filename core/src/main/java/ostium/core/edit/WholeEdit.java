@@ -2,9 +2,12 @@ package ostium.core.edit;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
 import ostium.core.door.Door;
+import ostium.core.door.DoorKind;
+import ostium.core.door.DoorPlace;
 import ostium.core.door.Doors;
 import ostium.core.fact.EmailAddress;
 import ostium.core.look.Look;
@@ -92,10 +95,7 @@ public sealed interface WholeEdit extends Edit {
     record SetDoor(Door door) implements WholeEdit {
         @Override
         public Applied apply(State state) {
-            if (door.words().length() > 60) {
-                throw new EditRefused("At most 60 characters fit on a door; this has "
-                        + door.words().length() + ".");
-            }
+            DoorLimits.check(door, state.doors());
             return new Applied(
                     state.withDoors(state.doors().with(door)),
                     new SetDoor(state.doors().door(door.kind())));
@@ -104,6 +104,34 @@ public sealed interface WholeEdit extends Edit {
         @Override
         public Set<String> places() {
             return Set.of("door/" + door.kind());
+        }
+    }
+
+    /**
+     * Which doors stand in a place of the page.
+     *
+     * @param doors in order
+     * @param usual whether those that usually stand there do, whatever is named
+     */
+    record PlaceDoors(DoorPlace place, List<DoorKind> doors, boolean usual) implements WholeEdit {
+        public PlaceDoors {
+            doors = usual ? List.of() : List.copyOf(doors);
+        }
+
+        @Override
+        public Applied apply(State state) {
+            if (!usual) {
+                DoorLimits.check(place, doors);
+            }
+            List<DoorKind> before = state.doors().placed().get(place);
+            return new Applied(
+                    state.withDoors(state.doors().placed(place, usual ? Optional.empty() : Optional.of(doors))),
+                    new PlaceDoors(place, before == null ? List.of() : before, before == null));
+        }
+
+        @Override
+        public Set<String> places() {
+            return Set.of("doors-at/" + place);
         }
     }
 

@@ -85,6 +85,27 @@ public record Form(List<Field> fields, Map<String, String> words) {
     }
 
     /**
+     * A message that tries this form out: it says that it is one, and can be sent.
+     *
+     * @param reach where whoever tries it is reached
+     */
+    public Map<String, List<String>> trial(String reach) {
+        Map<String, List<String>> posted = new LinkedHashMap<>();
+        for (Field field : fields) {
+            posted.put(
+                    field.key(),
+                    List.of(
+                            switch (field.kind()) {
+                                case REACH -> reach;
+                                case CHOICE -> field.options().get(0);
+                                case LONG -> WORDS.say("trial.long");
+                                case SHORT -> WORDS.say("trial.short");
+                            }));
+        }
+        return posted;
+    }
+
+    /**
      * What came of a posted form.
      *
      * @param values what was typed, by key, trimmed, for every field of the form

@@ -10,6 +10,7 @@ import java.util.regex.Pattern;
 import ostium.core.base.DataFile;
 import ostium.core.base.Messages;
 import ostium.core.base.Reading;
+import ostium.core.text.UriText;
 
 /**
  * Reads links to pages elsewhere: a full link, a mobile link, one with tracking, the tail of one, or a handle with the
@@ -43,6 +44,7 @@ public final class Networks {
      * @param not paths that are not somebody's page, or null
      * @param number whether its handles are telephone numbers
      * @param keep whether the host of a link stays as it was given
+     * @param chat how a chat is begun with words in it, for networks people chat on; else null
      */
     record Network(
             String id,
@@ -52,7 +54,8 @@ public final class Networks {
             List<String> words,
             String not,
             boolean number,
-            boolean keep) {
+            boolean keep,
+            String chat) {
 
         boolean isAt(String host) {
             return hosts.stream().anyMatch(own -> host.equals(own) || host.endsWith("." + own));
@@ -87,6 +90,25 @@ public final class Networks {
 
     public static Networks shipped() {
         return SHIPPED;
+    }
+
+    /** Whether a link leads to where people can write to the business at once. */
+    public boolean isChat(Link link) {
+        return of(link).map(Network::chat).isPresent();
+    }
+
+    /** The address that begins a chat, with words in it already where the network takes any. */
+    public String chat(Link link, String words) {
+        return of(link).map(Network::chat)
+                .filter(form -> !words.isEmpty() && !link.url().contains("?"))
+                .map(form -> form.replace("{url}", link.url()).replace("{words}", UriText.encoded(words)))
+                .orElse(link.url());
+    }
+
+    private Optional<Network> of(Link link) {
+        return networks.stream()
+                .filter(network -> network.id().equals(link.network()))
+                .findFirst();
     }
 
     /** Ids of all networks there are data of. */

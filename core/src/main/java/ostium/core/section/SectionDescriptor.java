@@ -221,6 +221,11 @@ public abstract class SectionDescriptor {
         return Optional.empty();
     }
 
+    /** Id of the door that leads to a section of it where it stands, instead of away from the page. */
+    public Optional<String> leadsHere() {
+        return door();
+    }
+
     /** What other sections show of a section of it: when this differs, they are drawn anew too. */
     public List<Object> shownElsewhere(Section section) {
         return List.of();

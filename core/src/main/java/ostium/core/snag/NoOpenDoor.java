@@ -9,7 +9,7 @@ final class NoOpenDoor implements SnagRule {
 
     @Override
     public Stream<Snag> check(Subject subject) {
-        if (!subject.state().doors().open(subject.facts(), subject.site()).isEmpty()) {
+        if (subject.state().doors().of(subject.facts(), subject.site()).reachesSomebody()) {
             return Stream.empty();
         }
         return Stream.of(new Snag(

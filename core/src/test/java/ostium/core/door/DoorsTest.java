@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.time.Instant;
 import java.util.List;
+import java.util.Map;
 import org.junit.jupiter.api.Nested;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -19,7 +20,6 @@ import ostium.core.draft.Drafter;
 import ostium.core.edit.Applied;
 import ostium.core.edit.State;
 import ostium.core.edit.WholeEdit;
-import ostium.core.hours.WeeklyHours;
 import ostium.core.sheet.Line;
 import ostium.core.sheet.SheetReader;
 import ostium.core.sheet.TypedSheet;
@@ -55,14 +55,13 @@ class DoorsTest {
             TypedSheet sheet = SHEET.with(Line.TELEPHONE, "");
             FoundDoor call = find(sheet, Doors.none(), CallDoor.KIND, NOON);
             assertThat(call.state()).isEqualTo(FoundDoor.State.AJAR);
-            assertThat(call.missing()).isEqualTo("A telephone number.");
-            assertThat(find(SHEET, Doors.none(), FormDoor.KIND, NOON).missing())
-                    .isEqualTo("Nobody is told of messages yet.");
+            assertThat(call.missing()).isEqualTo("Which number do people call?");
+            assertThat(find(SHEET, Doors.none(), FormDoor.KIND, NOON).missing()).isEqualTo("Who is told of messages?");
         }
 
         @Test
         void shutByTheOwnerAndLeadingNowhere() {
-            Doors doors = Doors.none().with(new Door(CallDoor.KIND, true, DoorHours.ALWAYS, null, ""));
+            Doors doors = Doors.none().with(Door.usual(CallDoor.KIND).withShut(true));
             FoundDoor call = find(SHEET, doors, CallDoor.KIND, NOON);
             assertThat(call.state()).isEqualTo(FoundDoor.State.SHUT);
             assertThat(call.answered()).isFalse();
@@ -84,10 +83,9 @@ class DoorsTest {
         "OWN, 2026-12-02T12:00:00Z, false",
     })
     void areAnsweredInTheirHours(DoorHours.When when, Instant t, boolean answered) {
-        WeeklyHours own = when == DoorHours.When.OWN
-                ? WeeklyHours.read("Sat 9-12").value().orElseThrow()
-                : null;
-        Door call = new Door(CallDoor.KIND, false, new DoorHours(when, own), EmailDoor.KIND, "");
+        Door call = Door.usual(CallDoor.KIND)
+                .withHours(new DoorHours(when, "Sat 9-12"))
+                .withStandIn(EmailDoor.KIND);
         FoundDoor found = find(SHEET, Doors.none().with(call), CallDoor.KIND, t);
         assertThat(found.answered()).isEqualTo(answered);
         assertThat(found.leadsTo().isPresent()).isEqualTo(!answered);
@@ -95,7 +93,7 @@ class DoorsTest {
 
     @Test
     void whereNoHoursAreKnownADoorInHoursIsAnswered() {
-        Door call = new Door(CallDoor.KIND, false, new DoorHours(DoorHours.When.IN_HOURS, null), null, "");
+        Door call = Door.usual(CallDoor.KIND).withHours(new DoorHours(DoorHours.When.IN_HOURS, ""));
         TypedSheet sheet = SHEET.with(Line.HOURS, "").with(Line.EXCEPTIONS, "");
         assertThat(find(sheet, Doors.none().with(call), CallDoor.KIND, NOON).answered())
                 .isTrue();
@@ -104,7 +102,7 @@ class DoorsTest {
     @Test
     void areSetByAnEditThatIsTakenBackExactly() {
         State state = State.begun(SHEET);
-        Door shut = new Door(CallDoor.KIND, true, DoorHours.ALWAYS, null, "Ring us");
+        Door shut = Door.usual(CallDoor.KIND).withShut(true).withWords("Ring us");
         Applied applied = new WholeEdit.SetDoor(shut).apply(state);
         assertThat(applied.state().doors().door(CallDoor.KIND)).isEqualTo(shut);
         assertThat(applied.inverse().apply(applied.state()).state()).isEqualTo(state);
@@ -113,7 +111,7 @@ class DoorsTest {
     @Test
     void aKindOfDoorIsSetOnce() {
         Door door = Door.usual(CallDoor.KIND);
-        assertThatThrownBy(() -> new Doors(List.of(), List.of(door, door)))
+        assertThatThrownBy(() -> new Doors(List.of(), List.of(door, door), Map.of()))
                 .isInstanceOf(IllegalArgumentException.class);
     }
 }

@@ -5,8 +5,9 @@ import ostium.core.door.DoorDescriptor;
 import ostium.core.door.DoorKind;
 import ostium.core.door.Premises;
 import ostium.core.fact.EmailAddress;
+import ostium.core.text.UriText;
 
-/** Writing mail (RFC 6068). */
+/** Writing mail (RFC 6068); its opening line is the subject. */
 public final class EmailDoor extends DoorDescriptor {
     public static final DoorKind KIND = new DoorKind("email");
 
@@ -20,7 +21,25 @@ public final class EmailDoor extends DoorDescriptor {
     }
 
     @Override
-    public Optional<String> address(Premises premises) {
-        return premises.facts().one(EmailAddress.class).map(email -> "mailto:" + email.ascii());
+    public Optional<String> address(Premises premises, String opening) {
+        return premises.facts()
+                .one(EmailAddress.class)
+                .map(email ->
+                        "mailto:" + email.ascii() + (opening.isEmpty() ? "" : "?subject=" + UriText.encoded(opening)));
+    }
+
+    @Override
+    public String leadsTo(Premises premises) {
+        return premises.facts().one(EmailAddress.class).map(EmailAddress::value).orElse("");
+    }
+
+    @Override
+    public Optional<String> line() {
+        return Optional.of("email");
+    }
+
+    @Override
+    public boolean hasOpening() {
+        return true;
     }
 }

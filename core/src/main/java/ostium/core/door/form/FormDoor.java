@@ -5,6 +5,7 @@ import ostium.core.door.DoorDescriptor;
 import ostium.core.door.DoorKind;
 import ostium.core.door.Premises;
 import ostium.core.section.SectionKinds;
+import ostium.core.trade.Goal;
 
 /** Leaving a message in the form on the page. */
 public final class FormDoor extends DoorDescriptor {
@@ -15,15 +16,34 @@ public final class FormDoor extends DoorDescriptor {
     }
 
     @Override
-    protected Optional<String> lacks(Premises premises) {
-        boolean stands = premises.site()
+    public boolean stands(Premises premises) {
+        return premises.site()
                 .shownSections()
                 .anyMatch(section -> SectionKinds.of(section)
                         .door()
                         .filter(KIND.id()::equals)
                         .isPresent());
-        return !stands
+    }
+
+    @Override
+    protected Optional<String> lacks(Premises premises) {
+        return !stands(premises)
                 ? Optional.of("section")
                 : premises.messagesTo().isEmpty() ? Optional.of("messagesTo") : Optional.empty();
+    }
+
+    @Override
+    public String leadsTo(Premises premises) {
+        return String.join(", ", premises.messagesTo());
+    }
+
+    @Override
+    public Optional<Goal> goal() {
+        return Optional.of(Goal.WRITE);
+    }
+
+    @Override
+    public boolean isTriedWhole() {
+        return true;
     }
 }

@@ -65,4 +65,9 @@ public final class PlaceSection extends SectionDescriptor {
     public Set<Class<? extends FactValue>> dependsOn() {
         return Set.of(Place.class, Area.class, Point.class, FactValue.OwnWords.class);
     }
+
+    @Override
+    public Optional<String> leadsHere() {
+        return Optional.of("directions");
+    }
 }

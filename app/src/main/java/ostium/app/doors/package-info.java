@@ -1,0 +1,2 @@
+/** Doors as their owner sets and tries them. */
+package ostium.app.doors;

@@ -1,0 +1,2 @@
+/** Chatting on a network. */
+package ostium.core.door.chat;

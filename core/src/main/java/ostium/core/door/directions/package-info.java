@@ -1,0 +1,2 @@
+/** The way to the business. */
+package ostium.core.door.directions;

@@ -1,0 +1,2 @@
+/** The business's pages elsewhere. */
+package ostium.core.door.follow;

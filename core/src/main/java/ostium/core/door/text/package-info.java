@@ -1,0 +1,2 @@
+/** Text messages (RFC 5724). */
+package ostium.core.door.text;
