@@ -7,8 +7,8 @@ beforeEach(() => {
   Element.prototype.scrollIntoView = vi.fn();
   document.body.innerHTML = `
     <form data-enquiry action="/_ostium/enquiry">
-      <div class="fld"><input id="f-name" name="name" value="Wilma"><p class="fault" id="f-name-fault" hidden></p></div>
-      <div class="fld"><input id="f-reach" name="reach"><p class="fault" id="f-reach-fault" hidden></p></div>
+      <div class="fld" data-field="name"><input id="f-name" name="name" value="Wilma"><p class="fault" id="f-name-fault" hidden></p></div>
+      <div class="fld" data-field="reach"><input id="f-reach" name="reach"><p class="fault" id="f-reach-fault" hidden></p></div>
       <input type="hidden" name="submission" value="">
       <button class="send" type="submit">Send</button>
       <p class="fault unsent" hidden>Not sent</p>

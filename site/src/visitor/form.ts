@@ -50,16 +50,17 @@ function show(form: HTMLElement, place: string, shown: boolean): HTMLElement | n
 /** Points at what is wrong, and gives the first field that is. */
 function point(form: HTMLFormElement, faults: Record<string, string>): HTMLElement | undefined {
   let first: HTMLElement | undefined;
-  for (const place of form.querySelectorAll<HTMLElement>('.fld .fault')) {
-    const key = place.id.slice('f-'.length, -'-fault'.length);
-    const field = form.elements.namedItem(key) as HTMLElement;
-    const fault = faults[key];
-    place.hidden = !fault;
-    place.textContent = fault ?? '';
-    place.closest('.fld')?.classList.toggle('bad', !!fault);
+  for (const place of form.querySelectorAll<HTMLElement>('.fld')) {
+    const fault = faults[place.dataset['field'] ?? ''];
+    const says = place.querySelector<HTMLElement>('.fault');
+    const field = place.querySelector<HTMLElement>('input, select, textarea');
+    if (!says || !field) continue;
+    says.hidden = !fault;
+    says.textContent = fault ?? '';
+    place.classList.toggle('bad', !!fault);
     if (fault) {
       field.setAttribute('aria-invalid', 'true');
-      field.setAttribute('aria-describedby', place.id);
+      field.setAttribute('aria-describedby', says.id);
       first ??= field;
     } else {
       field.removeAttribute('aria-invalid');

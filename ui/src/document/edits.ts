@@ -30,7 +30,8 @@ export type Edit =
       | 'MoveRow'
       | 'SendMessagesTo'
       | 'SetDoor'
-      | 'PlaceDoors'];
+      | 'PlaceDoors'
+      | 'SetForm'];
 
 /** The site after an edit, as far as the browser can tell; the site as it was where the server has to say. */
 export function apply(site: Site, edit: Edit): Site {

@@ -5,10 +5,11 @@ export function placeOf(edit: Edit): string {
   if (edit.kind === 'setText') return `text/${edit.text}`;
   if (edit.kind === 'setLine') return `line/${edit.path}`;
   if (edit.kind === 'setDoor') return `door/${edit.door.kind}`;
+  if (edit.kind === 'setForm') return `form/${edit.section}`;
   return '';
 }
 
 /** Whether an edit carries something that was typed. */
 export function holdsWords(edit: Edit): boolean {
-  return ['setText', 'putText', 'setLine', 'putService', 'putRow', 'setDoor'].includes(edit.kind);
+  return ['setText', 'putText', 'setLine', 'putService', 'putRow', 'setDoor', 'setForm'].includes(edit.kind);
 }

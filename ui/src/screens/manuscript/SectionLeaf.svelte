@@ -3,6 +3,7 @@
   import { getDesk } from './desk';
   import Margin from './Margin.svelte';
   import type { ManuscriptState } from './manuscript.svelte';
+  import FormFields from './form/FormFields.svelte';
   import MessagesTo from './MessagesTo.svelte';
   import SectionTools from './SectionTools.svelte';
   import ServiceRows from './ServiceRows.svelte';
@@ -135,7 +136,10 @@
         {/each}
       </dl>
     {/if}
-    {#if kind.door === 'form'}<MessagesTo {manuscript} />{/if}
+    {#if kind.door === 'form'}
+      <FormFields {manuscript} section={section.id} />
+      <MessagesTo {manuscript} />
+    {/if}
   </div>
   {#if chosen && !kind.everywhere}<SectionTools {manuscript} {section} />{/if}
 </section>

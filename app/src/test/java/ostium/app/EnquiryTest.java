@@ -111,10 +111,10 @@ class EnquiryTest {
             Browserlike.Answer answer = send(fields);
             assertThat(answer.status()).isEqualTo(422);
             var page = org.jsoup.Jsoup.parse(answer.body());
-            assertThat(page.select("#f-message").val()).isEqualTo("My long and careful <message>");
-            assertThat(page.select("#f-reach").val()).isEqualTo("under the mat");
-            assertThat(page.select("#f-reach-fault").text()).contains("neither a telephone number");
-            assertThat(page.select("#f-reach").attr("aria-describedby")).isEqualTo("f-reach-fault");
+            assertThat(page.select("#enquiry-message").val()).isEqualTo("My long and careful <message>");
+            assertThat(page.select("#enquiry-reach").val()).isEqualTo("under the mat");
+            assertThat(page.select("#enquiry-reach-fault").text()).contains("neither a telephone number");
+            assertThat(page.select("#enquiry-reach").attr("aria-describedby")).isEqualTo("enquiry-reach-fault");
             assertThat(kept().size()).isZero();
         }
 

@@ -192,7 +192,9 @@ class ChaosTest {
                 control.click(new Locator.ClickOptions().setTimeout(3_000));
                 return true;
             } catch (TimeoutError gone) {
-                assertThat(control.count()).as("what stands there can be pressed").isZero();
+                assertThat(control.count())
+                        .as("what stands there can be pressed")
+                        .isZero();
                 return false;
             }
         }

@@ -68,15 +68,15 @@ class JourneyTest {
             assertThat(page.locator(".callbar a[href='tel:+441174960388']")).isInViewport();
             assertThat(page.locator("#opening a[href='tel:+441174960388']").first())
                     .isInViewport();
-            page.locator("#f-name").fill("Oona");
-            page.locator("#f-reach").fill("under the mat");
-            page.locator("#f-message").fill("With script: can you come on Friday?");
+            page.locator("#enquiry-name").fill("Oona");
+            page.locator("#enquiry-reach").fill("under the mat");
+            page.locator("#enquiry-message").fill("With script: can you come on Friday?");
             page.locator(".send").click();
-            assertThat(page.locator("#f-reach-fault"))
+            assertThat(page.locator("#enquiry-reach-fault"))
                     .hasText("This is neither a telephone number nor an e-mail address.");
-            assertThat(page.locator("#f-reach")).isFocused();
-            assertThat(page.locator("#f-message")).hasValue("With script: can you come on Friday?");
-            page.locator("#f-reach").fill("oona@quayle.example");
+            assertThat(page.locator("#enquiry-reach")).isFocused();
+            assertThat(page.locator("#enquiry-message")).hasValue("With script: can you come on Friday?");
+            page.locator("#enquiry-reach").fill("oona@quayle.example");
             page.locator(".send").click();
             assertThat(page.locator(".sent")).containsText("Your message is with Journey Pianos.");
             assertThat(complaints).isEmpty();
@@ -84,12 +84,12 @@ class JourneyTest {
         try (BrowserContext bare = Chromium.context(Chromium.Screen.PHONE, ColorScheme.LIGHT, false)) {
             Page page = bare.newPage();
             page.navigate(Chromium.site("journey-pianos"));
-            page.locator("#f-name").fill("Piet");
-            page.locator("#f-message").fill("Without script: the low F sticks.");
+            page.locator("#enquiry-name").fill("Piet");
+            page.locator("#enquiry-message").fill("Without script: the low F sticks.");
             page.locator(".send").press("Enter");
             assertThat(page.locator("h1")).hasText("Not sent yet");
-            assertThat(page.locator("#f-message")).hasValue("Without script: the low F sticks.");
-            page.locator("#f-reach").fill("0117 496 0771");
+            assertThat(page.locator("#enquiry-message")).hasValue("Without script: the low F sticks.");
+            page.locator("#enquiry-reach").fill("0117 496 0771");
             page.locator(".send").press("Enter");
             assertThat(page.locator("h1")).hasText("Sent");
             page.getByText("Back to the page").press("Enter");

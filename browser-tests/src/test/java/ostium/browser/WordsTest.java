@@ -119,9 +119,9 @@ class WordsTest {
             assertThat(page.locator("nav a[aria-current=page]")).hasText("Contact");
             assertThat(page.locator("h1")).hasCount(1);
             assertThat(Axe.findings(page)).isEmpty();
-            page.locator("#f-name").fill("Piet Marrow");
-            page.locator("#f-reach").fill("0117 496 0771");
-            page.locator("#f-message").fill("It smokes.");
+            page.locator("#enquiry-name").fill("Piet Marrow");
+            page.locator("#enquiry-reach").fill("0117 496 0771");
+            page.locator("#enquiry-message").fill("It smokes.");
             page.locator(".send").click();
             assertThat(page.locator(".sent")).isVisible();
             page.locator(".brand").click();

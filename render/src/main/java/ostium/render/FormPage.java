@@ -1,6 +1,8 @@
 package ostium.render;
 
+import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import org.jsoup.Jsoup;
 import org.jsoup.nodes.Document;
 import org.jsoup.nodes.Element;
@@ -14,39 +16,50 @@ public final class FormPage {
 
     /**
      * @param page the page of the form
-     * @param values what was typed, by key of the field
+     * @param typed what was typed, by key of the field
      * @param faults what is wrong, by key of the field
      * @param lead what stands above the form
      */
-    public static String filled(String page, Map<String, String> values, Map<String, String> faults, String lead) {
+    public static String filled(String page, Map<String, List<String>> typed, Map<String, String> faults, String lead) {
         Document document = Jsoup.parse(page);
         document.outputSettings().prettyPrint(false);
         document.select("[data-faults]").forEach(place -> place.text(lead));
         for (Element field : document.select("form[data-enquiry] [name]")) {
             String key = field.attr("name");
-            if (values.containsKey(key)) {
-                put(field, values.get(key));
-            }
-            if (faults.containsKey(key)) {
-                String id = field.id() + "-fault";
-                field.attr("aria-invalid", "true").attr("aria-describedby", id);
-                document.select("#" + id)
-                        .forEach(place -> place.text(faults.get(key)).removeAttr("hidden"));
-                field.parents().select(".fld").addClass("bad");
+            put(field, typed.getOrDefault(key, List.of()));
+            if (faults.containsKey(key) && !field.id().isEmpty()) {
+                point(document, field, faults.get(key));
             }
         }
         document.select("[aria-invalid=true]").stream().limit(1).forEach(first -> first.attr("autofocus", ""));
         return document.outerHtml();
     }
 
-    private static void put(Element field, String value) {
+    private static void point(Document document, Element field, String fault) {
+        String id = field.id() + "-fault";
+        field.attr("aria-invalid", "true").attr("aria-describedby", id);
+        document.select("#" + id).forEach(place -> place.text(fault).removeAttr("hidden"));
+        Optional.ofNullable(field.closest(".fld")).ifPresent(place -> place.addClass("bad"));
+    }
+
+    private static void put(Element field, List<String> typed) {
+        if (typed.isEmpty()) {
+            return;
+        }
         switch (field.normalName()) {
-            case "textarea" -> field.text(value);
+            case "textarea" -> field.text(typed.get(0));
             case "select" ->
                 field.select("option").stream()
-                        .filter(option -> option.attr("value").equals(value))
+                        .filter(option -> option.attr("value").equals(typed.get(0)))
                         .forEach(option -> option.attr("selected", ""));
-            default -> field.attr("value", value);
+            default -> {
+                boolean isBox = List.of("checkbox", "radio").contains(field.attr("type"));
+                if (!isBox) {
+                    field.attr("value", typed.get(0));
+                } else if (typed.contains(field.attr("value"))) {
+                    field.attr("checked", "");
+                }
+            }
         }
     }
 }

@@ -56,7 +56,7 @@ public record Opening(String changes, String special, String jsonLd) {
 
     private static String between(String page, String start, String end, String words) {
         int from = page.indexOf(start);
-        int to = from < 0 ? -1 : page.indexOf(end, from);
+        int to = from < 0 ? -1 : page.indexOf(end, from + start.length());
         return to < 0 ? page : page.substring(0, from + start.length()) + words + page.substring(to);
     }
 

@@ -10,8 +10,10 @@ import ostium.core.base.Messages;
 import ostium.core.brief.Brief;
 import ostium.core.door.DoorPlace;
 import ostium.core.draft.Draft;
-import ostium.core.enquiry.Form;
+import ostium.core.enquiry.SectionForms;
 import ostium.core.fact.Facts;
+import ostium.core.form.Field;
+import ostium.core.form.Form;
 import ostium.core.look.House;
 import ostium.core.look.Look;
 import ostium.core.search.PageHead;
@@ -298,8 +300,8 @@ public final class PageModel {
         return target.kind() == Target.Kind.FOLDER;
     }
 
-    public Form form() {
-        return Form.of(brief);
+    public Form form(Section section) {
+        return SectionForms.of(section, brief, draft.doors());
     }
 
     /** The doors that stand in a place, in order, each with the one that stands in for it. */
@@ -345,8 +347,19 @@ public final class PageModel {
         return links.to(EnquirySection.KIND);
     }
 
-    public String thanks() {
-        return form().thanks(facts());
+    /** What is asked in a field of a form, for what hangs on its answer. */
+    public String labelOf(String anchor, String key) {
+        return SectionForms.in(draft.site()).stream()
+                .filter(section -> section.anchor().equals(anchor))
+                .flatMap(section -> form(section).fields().stream())
+                .filter(field -> field.key().equals(key))
+                .map(Field::label)
+                .findFirst()
+                .orElse("");
+    }
+
+    public String thanks(Section section) {
+        return form(section).thanks(facts());
     }
 
     /** One of the shipped drawings, inline. */

@@ -4,16 +4,16 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.function.Supplier;
 import java.util.stream.Collectors;
 import ostium.core.brief.Brief;
 import ostium.core.draft.Draft;
+import ostium.core.enquiry.SectionForms;
 import ostium.core.fact.FactValue;
+import ostium.core.form.PublishedForm;
 import ostium.core.hours.WeeklyHours;
 import ostium.core.look.Look;
 import ostium.core.look.PaintCard;
-import ostium.core.section.enquiry.EnquirySection;
 import ostium.core.site.Page;
 import ostium.core.site.Section;
 import ostium.core.site.Site;
@@ -58,10 +58,7 @@ public final class SiteRenderer {
         }
         if (target.kind() == Target.Kind.PUBLISHED) {
             PageModel home = new PageModel(brief, draft, draft.site().home(), target, names);
-            files.add(RenderedFile.text(
-                    "thanks.html",
-                    "text/html",
-                    Templates.html("message.jte", Map.of("page", home, "words", home.thanks()))));
+            files.addAll(thanks(brief, draft, home));
             files.add(RenderedFile.text(
                     "robots.txt", "text/plain", "User-agent: *\nAllow: /\nSitemap: " + target.url() + "sitemap.xml\n"));
             files.add(RenderedFile.text("sitemap.xml", "application/xml", sitemap(draft.site(), target.url())));
@@ -107,17 +104,40 @@ public final class SiteRenderer {
         return new PictureFacts(brief.facts(), draft.site()).files();
     }
 
-    /** The page of the enquiry form alone, to be {@linkplain FormPage filled} with what was typed; empty without a form. */
-    public Optional<String> formPage(Brief brief, Draft draft, Target target) {
-        return draft.site()
-                .section(EnquirySection.KIND)
-                .filter(form -> draft.site().pageOf(form.id()).isPresent())
-                .map(form -> {
-                    Page page = draft.site().pageOf(form.id()).orElseThrow();
-                    PageModel model =
-                            new PageModel(brief, draft, page, target.linksFromRoot(), names(parts(brief, draft)));
-                    return Templates.html("enquiry.jte", Map.of("page", model, "section", form));
-                });
+    /** A page for after sending, for each form; forms that say the same share one. */
+    private static List<RenderedFile> thanks(Brief brief, Draft draft, PageModel home) {
+        return SectionForms.in(draft.site()).stream()
+                .map(section -> RenderedFile.text(
+                        thanksPage(draft, section) + ".html",
+                        "text/html",
+                        Templates.html("message.jte", Map.of("page", home, "words", home.thanks(section)))))
+                .toList();
+    }
+
+    private static String thanksPage(Draft draft, Section section) {
+        boolean first = SectionForms.in(draft.site()).get(0).equals(section);
+        return first ? "thanks" : "thanks-" + section.anchor();
+    }
+
+    /**
+     * The forms of a site as a publication keeps them, each with the page of it alone, to be {@linkplain FormPage filled} with
+     * what was typed.
+     */
+    public List<PublishedForm> forms(Brief brief, Draft draft, Target target) {
+        Map<String, String> names = names(parts(brief, draft));
+        return SectionForms.in(draft.site()).stream()
+                .filter(section -> draft.site().pageOf(section.id()).isPresent())
+                .map(section -> {
+                    Page page = draft.site().pageOf(section.id()).orElseThrow();
+                    PageModel model = new PageModel(brief, draft, page, target.linksFromRoot(), names);
+                    return new PublishedForm(
+                            section.anchor(),
+                            SectionForms.of(section, brief, draft.doors()),
+                            brief.facts().region(),
+                            Templates.html("enquiry.jte", Map.of("page", model, "section", section)),
+                            thanksPage(draft, section));
+                })
+                .toList();
     }
 
     /** A page of Ostium's own on a site's host, such as "no such site". */

@@ -223,19 +223,21 @@ class SiteRendererTest {
         void isShownWithWhatWasTypedAndWhatIsWrong() {
             Brief brief = Pages.brief("ashlatch");
             String form = SiteRenderer.shipped()
-                    .formPage(brief, Drafter.draft(brief, new Seed(1)), LIVE)
-                    .orElseThrow();
+                    .forms(brief, Drafter.draft(brief, new Seed(1)), LIVE)
+                    .get(0)
+                    .page();
             String html = FormPage.filled(
                     form,
-                    Map.of("name", "\"><script>x", "service", "Stove service"),
+                    Map.of("name", List.of("\"><script>x"), "service", List.of("Stove service")),
                     Map.of("reach", "Leave a number."),
                     "One field needs a look.");
             assertThat(HtmlCheck.findings(html)).isEmpty();
             Document page = Jsoup.parse(html);
-            assertThat(page.select("#f-name").val()).isEqualTo("\"><script>x");
-            assertThat(page.select("#f-service option[selected]").text()).isEqualTo("Stove service");
-            assertThat(page.select("#f-reach").attr("aria-invalid")).isEqualTo("true");
-            assertThat(page.select("#f-reach-fault:not([hidden])").text()).isEqualTo("Leave a number.");
+            assertThat(page.select("#enquiry-name").val()).isEqualTo("\"><script>x");
+            assertThat(page.select("#enquiry-service option[selected]").text()).isEqualTo("Stove service");
+            assertThat(page.select("#enquiry-reach").attr("aria-invalid")).isEqualTo("true");
+            assertThat(page.select("#enquiry-reach-fault:not([hidden])").text()).isEqualTo("Leave a number.");
+            assertThat(page.select(".fld.bad")).hasSize(1);
             assertThat(page.select("[data-faults]").text()).isEqualTo("One field needs a look.");
             assertThat(page.select("meta[name=robots]").attr("content")).isEqualTo("noindex");
         }
@@ -245,8 +247,9 @@ class SiteRendererTest {
         void findsItsFilesAndPagesFromWhereverItIsShown() {
             Brief brief = Pages.brief("ashlatch").withExtent(Extent.FEW);
             Document page = Jsoup.parse(SiteRenderer.shipped()
-                    .formPage(brief, Drafter.draft(brief, new Seed(1)), LIVE)
-                    .orElseThrow());
+                    .forms(brief, Drafter.draft(brief, new Seed(1)), LIVE)
+                    .get(0)
+                    .page());
             assertThat(page.select("link[href][rel=stylesheet], link[rel=preload], script[src]"))
                     .isNotEmpty()
                     .allSatisfy(file ->

@@ -15,7 +15,8 @@ import ostium.app.enquiry.EnquiryWork;
 import ostium.app.site.SiteService;
 import ostium.app.site.StoredSite;
 import ostium.core.enquiry.EnquiryState;
-import ostium.core.enquiry.Form;
+import ostium.core.enquiry.StartingForm;
+import ostium.core.form.Form;
 import tools.jackson.core.type.TypeReference;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -53,7 +54,7 @@ class DemoEnquiries {
             List<Done> entries) {}
 
     void bringIn(StoredSite site, Account owner, byte[] file) throws IOException {
-        Form form = Form.of(sites.read(sites.state(site)).brief());
+        Form form = StartingForm.of(sites.read(sites.state(site)).brief());
         for (Message message : json.readValue(file, new TypeReference<List<Message>>() {})) {
             Instant received = clock.instant().minus(message.ago());
             String id = enquiries.bringIn(

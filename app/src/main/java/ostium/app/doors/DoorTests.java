@@ -20,8 +20,11 @@ import ostium.core.door.DoorDescriptor;
 import ostium.core.door.DoorKind;
 import ostium.core.door.DoorsOf;
 import ostium.core.door.FoundDoor;
+import ostium.core.door.form.FormDoor;
 import ostium.core.edit.State;
-import ostium.core.enquiry.Form;
+import ostium.core.enquiry.SectionForms;
+import ostium.core.enquiry.StartingForm;
+import ostium.core.form.Form;
 import ostium.core.sheet.SheetReading;
 import ostium.core.text.Sha256;
 
@@ -53,6 +56,14 @@ class DoorTests {
     record Tried(StoredSite site, State state, SheetReading reading) {
         Brief brief() {
             return reading.brief();
+        }
+
+        /** The form of the site; the first where there are several. */
+        Form form() {
+            return SectionForms.in(state.site()).stream()
+                    .findFirst()
+                    .map(section -> SectionForms.of(section, brief(), state.doors()))
+                    .orElseGet(() -> StartingForm.of(brief()));
         }
 
         DoorsOf doors() {
@@ -91,9 +102,9 @@ class DoorTests {
     }
 
     private String send(Tried tried, Map<String, List<String>> posted, String email) {
-        Form form = Form.of(tried.brief());
+        Form form = tried.form();
         Form.Checked checked = form.check(
-                posted.isEmpty() ? form.trial(email) : posted,
+                posted.isEmpty() ? form.trial(email, tried.doors().premises().say("telephone", "national")) : posted,
                 tried.brief().facts().region());
         checked.faults().entrySet().stream().findFirst().ifPresent(fault -> {
             throw Problem.worded(fault.getKey(), fault.getValue());
@@ -134,7 +145,7 @@ class DoorTests {
     /** What a door is: whatever of it a visitor would notice when going through. */
     private static String what(Tried tried, DoorsOf doors, FoundDoor door) {
         DoorKind kind = door.kind();
-        String form = kind.id().equals("form") ? Form.of(tried.brief()).fields().toString() : "";
+        String form = kind.equals(FormDoor.KIND) ? tried.form().fields().toString() : "";
         String leads = Optional.of(kind)
                 .flatMap(ostium.core.door.DoorKinds::of)
                 .map(descriptor -> descriptor.leadsTo(doors.premises()))

@@ -1,6 +1,7 @@
 package ostium.app.editing;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
@@ -11,6 +12,8 @@ import org.springframework.stereotype.Service;
 import ostium.app.editing.ManuscriptView.AsideView;
 import ostium.app.editing.ManuscriptView.FacetView;
 import ostium.app.editing.ManuscriptView.FactView;
+import ostium.app.editing.ManuscriptView.FieldKindView;
+import ostium.app.editing.ManuscriptView.FormView;
 import ostium.app.editing.ManuscriptView.KindView;
 import ostium.app.editing.ManuscriptView.OfferView;
 import ostium.app.editing.ManuscriptView.ServiceRow;
@@ -24,14 +27,21 @@ import ostium.app.site.StoredSite;
 import ostium.app.site.WordsAside;
 import ostium.app.web.Origins;
 import ostium.app.web.Problem;
+import ostium.core.base.Messages;
+import ostium.core.brief.Brief;
+import ostium.core.door.form.FormDoor;
 import ostium.core.edit.Redraft;
 import ostium.core.edit.SheetLines;
 import ostium.core.edit.State;
 import ostium.core.edit.Steps;
 import ostium.core.edit.Stored;
+import ostium.core.enquiry.SectionForms;
 import ostium.core.fact.Fact;
 import ostium.core.fact.FactNames;
 import ostium.core.fact.Facts;
+import ostium.core.form.FieldKind;
+import ostium.core.form.Form;
+import ostium.core.form.FormSetup;
 import ostium.core.section.SectionDescriptor;
 import ostium.core.section.SectionKinds;
 import ostium.core.section.Stage;
@@ -46,6 +56,17 @@ import ostium.core.snag.Snags;
 /** Makes the view of a manuscript. */
 @Service
 class ManuscriptService {
+    private static final Messages FORM = Messages.of("form");
+    private static final List<FieldKindView> FIELD_KINDS = Arrays.stream(FieldKind.values())
+            .map(kind -> new FieldKindView(
+                    kind,
+                    FORM.say("kind." + kind),
+                    FORM.say("label." + kind),
+                    kind.key().orElse(""),
+                    kind.hasOptions(),
+                    kind.decides()))
+            .toList();
+
     private final SiteService sites;
     private final SiteSteps steps;
     private final WordsAside asides;
@@ -96,10 +117,29 @@ class ManuscriptService {
                         .toList(),
                 asides(site, author),
                 state.doors().messagesTo(),
+                forms(state, reading),
+                FIELD_KINDS,
                 !mine.toUndo().isEmpty(),
                 !mine.toRedo().isEmpty(),
                 outlook.pendingChanges(),
                 origins.preview() + "/" + tokens.give(site.id()) + "/");
+    }
+
+    /** The forms of the site, hidden ones too, by id of their section. */
+    private static Map<String, FormView> forms(State state, SheetReading reading) {
+        Brief brief = reading.brief();
+        return state.site()
+                .sections()
+                .filter(section -> SectionKinds.of(section)
+                        .door()
+                        .filter(FormDoor.KIND.id()::equals)
+                        .isPresent())
+                .collect(Collectors.toMap(Section::id, section -> {
+                    Form form = SectionForms.of(section, brief, state.doors());
+                    FormSetup setup = form.setup();
+                    Form usual = new Form(setup.fields());
+                    return new FormView(setup, state.doors().form(section.id()).isEmpty(), usual.thanks(brief.facts()));
+                }));
     }
 
     /** What each kind on the page is, those of a newer version among them. */

@@ -2,6 +2,8 @@ package ostium.app.editing;
 
 import java.util.List;
 import java.util.Map;
+import ostium.core.form.FieldKind;
+import ostium.core.form.FormSetup;
 import ostium.core.sheet.FieldAnswer;
 import ostium.core.sheet.TypedSheet.TypedService;
 import ostium.core.site.Node;
@@ -20,6 +22,8 @@ import ostium.core.site.Site;
  * @param offers sections the facts could carry
  * @param asides words kept aside
  * @param messagesTo where messages from the form go
+ * @param forms the forms, by id of their section
+ * @param fieldKinds the kinds of fields there are
  * @param canUndo whether there is a step of this person to take back
  * @param canRedo whether there is one to do again
  * @param changes how many changes are not public yet
@@ -36,6 +40,8 @@ record ManuscriptView(
         List<OfferView> offers,
         List<AsideView> asides,
         List<String> messagesTo,
+        Map<String, FormView> forms,
+        List<FieldKindView> fieldKinds,
         boolean canUndo,
         boolean canRedo,
         int changes,
@@ -66,6 +72,24 @@ record ManuscriptView(
             boolean first,
             boolean worded,
             boolean everywhere) {}
+
+    /**
+     * A form.
+     *
+     * @param usual whether it is the one a site begins with
+     * @param usualThanks the words after sending where the owner says none
+     */
+    record FormView(FormSetup form, boolean usual, String usualThanks) {}
+
+    /**
+     * A kind of field.
+     *
+     * @param label what a new one asks
+     * @param key the key it has where a form can have one of it; empty where it can have several
+     * @param options whether its answers are chosen from a list
+     * @param decides whether another field can hang on its answer
+     */
+    record FieldKindView(FieldKind kind, String words, String label, String key, boolean options, boolean decides) {}
 
     record SlotView(String name, String words, String shape, int longest) {}
 

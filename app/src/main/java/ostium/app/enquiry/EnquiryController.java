@@ -26,7 +26,8 @@ import ostium.app.web.RateLimits;
 import ostium.core.base.Messages;
 import ostium.core.brief.Brief;
 import ostium.core.enquiry.EnquiryState;
-import ostium.core.enquiry.Form;
+import ostium.core.enquiry.StartingForm;
+import ostium.core.form.Form;
 
 /** Enquiries, for whoever may see the site. */
 @RestController
@@ -84,7 +85,7 @@ class EnquiryController {
     Enquiry writeDown(@PathVariable String id, @RequestBody WrittenDown asked, HttpServletRequest request) {
         StoredSite site = access.require(id, request);
         Brief brief = sites.read(sites.state(site)).brief();
-        Form form = Form.of(brief);
+        Form form = StartingForm.writtenDown(brief);
         Map<String, List<String>> posted = new LinkedHashMap<>();
         put(posted, "name", asked.name());
         put(posted, "reach", asked.reach());

@@ -10,8 +10,10 @@ import ostium.app.site.StoredSite;
 import ostium.app.web.Origins;
 import ostium.core.base.Messages;
 import ostium.core.edit.State;
+import ostium.core.enquiry.Reach;
 import ostium.core.fact.EmailAddress;
 import ostium.core.fact.Facts;
+import ostium.core.form.Form;
 
 /** The mails of an enquiry: one that tells the owner of it, one that answers it. */
 @Component
@@ -33,10 +35,7 @@ class EnquiryMail {
         String subject = value(answers, "service")
                 .map(service -> WORDS.say("told.subject.about", who, service))
                 .orElse(WORDS.say("told.subject", who));
-        String replyTo = value(answers, "reach")
-                .flatMap(reach -> EmailAddress.read(reach).value())
-                .map(EmailAddress::ascii)
-                .orElse(null);
+        String replyTo = email(answers).orElse(null);
         StringBuilder body = new StringBuilder();
         for (Enquiry.Answer answer : answers) {
             body.append(answer.label()).append('\n').append(answer.value()).append("\n\n");
@@ -47,6 +46,31 @@ class EnquiryMail {
         return state.doors().messagesTo().stream()
                 .map(to -> new Mail(to, replyTo, subject, body.toString(), enquiry))
                 .toList();
+    }
+
+    /** A word to whoever wrote that it has come, in the words after sending; empty where they left no mail address. */
+    Optional<Mail> confirmed(StoredSite site, Form form, String enquiry, List<Enquiry.Answer> answers) {
+        State state = sites.state(site);
+        Facts facts = sites.read(state).brief().facts();
+        String name = state.sheet().name();
+        String telephone = facts.say("telephone", "national").orElse("");
+        return email(answers)
+                .map(to -> new Mail(
+                        to,
+                        state.doors().messagesTo().stream().findFirst().orElse(null),
+                        form.say("confirm.subject", name),
+                        form.say("confirm.body", form.thanks(facts), name, telephone)
+                                        .strip() + "\n",
+                        enquiry));
+    }
+
+    /** Where a mail reaches whoever wrote. */
+    private static Optional<String> email(List<Enquiry.Answer> answers) {
+        return Reach.KEYS.stream()
+                .flatMap(key -> value(answers, key).stream())
+                .flatMap(reach -> EmailAddress.read(reach).value().stream())
+                .map(EmailAddress::ascii)
+                .findFirst();
     }
 
     /** The same for a test of the form, called one. */

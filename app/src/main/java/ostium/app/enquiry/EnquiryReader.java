@@ -113,10 +113,10 @@ class EnquiryReader {
     }
 
     private static Enquiry.Person person(List<Enquiry.Answer> answers, String region) {
-        return answers.stream()
-                .filter(answer -> answer.key().equals("reach"))
+        return Reach.KEYS.stream()
+                .flatMap(key -> answers.stream().filter(answer -> answer.key().equals(key)))
+                .flatMap(answer -> Reach.read(answer.value(), region).stream())
                 .findFirst()
-                .flatMap(answer -> Reach.read(answer.value(), region))
                 .map(reach -> new Enquiry.Person(
                         reach.key(), reach.shown(), reach.uri(), reach.mail().isPresent()))
                 .orElse(null);

@@ -13,7 +13,8 @@ import ostium.app.mail.MailQueue;
 import ostium.app.site.SiteOutlook;
 import ostium.app.site.StoredSite;
 import ostium.core.enquiry.EnquiryState;
-import ostium.core.enquiry.Form;
+import ostium.core.form.Field;
+import ostium.core.form.Form;
 import ostium.core.text.Sha256;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -57,6 +58,9 @@ public class EnquiryService implements SiteOutlook {
         Instant now = clock.instant();
         if (insert(id, site.id(), publication, answers, submission, state, Enquiry.Came.FORM, now) && !unwanted) {
             words.told(site, id, answers).forEach(mail::send);
+            if (form.confirms()) {
+                words.confirmed(site, form, id, answers).ifPresent(mail::send);
+            }
         }
     }
 
@@ -89,7 +93,7 @@ public class EnquiryService implements SiteOutlook {
 
     private static List<Enquiry.Answer> answers(Form form, Map<String, String> values) {
         List<Enquiry.Answer> answers = new ArrayList<>();
-        for (Form.Field field : form.fields()) {
+        for (Field field : form.fields()) {
             String value = values.getOrDefault(field.key(), "");
             if (!value.isEmpty()) {
                 answers.add(new Enquiry.Answer(field.key(), field.label(), value));

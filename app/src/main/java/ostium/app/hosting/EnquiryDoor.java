@@ -16,8 +16,8 @@ import ostium.app.site.SiteService;
 import ostium.app.site.StoredSite;
 import ostium.app.web.Problem;
 import ostium.app.web.RateLimits;
-import ostium.core.enquiry.Form;
-import ostium.core.enquiry.PublishedForm;
+import ostium.core.form.Form;
+import ostium.core.form.PublishedForm;
 import ostium.render.FormPage;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -31,6 +31,7 @@ class EnquiryDoor {
     private static final String TRAP = "website";
 
     private static final String SUBMISSION = "submission";
+    private static final String FORM = "form";
 
     private final EnquiryService enquiries;
     private final SiteService sites;
@@ -50,7 +51,7 @@ class EnquiryDoor {
             Wire.plainPage(response, 405, "Not possible", "Fill in the form on the page, and send it from there.");
             return;
         }
-        if (site.form().isEmpty()) {
+        if (site.forms().isEmpty()) {
             refuse(request, response, 404, "There is no form on this site any more. Go back to the first page.");
             return;
         }
@@ -70,7 +71,7 @@ class EnquiryDoor {
         Map<String, List<String>> posted = new LinkedHashMap<>(read.get());
         String submission = first(posted.remove(SUBMISSION));
         boolean trapped = !first(posted.remove(TRAP)).isBlank();
-        PublishedForm published = site.form().get();
+        PublishedForm published = form(site, first(posted.remove(FORM)));
         Form form = published.form();
         Form.Checked checked = form.check(posted, published.region());
         if (!checked.unknown().isEmpty()) {
@@ -100,8 +101,16 @@ class EnquiryDoor {
             Wire.json(response, 200, "{\"sent\":true}");
         } else {
             response.setStatus(HttpServletResponse.SC_SEE_OTHER);
-            response.setHeader("Location", "/thanks");
+            response.setHeader("Location", "/" + published.thanksPage());
         }
+    }
+
+    /** The form that was filled in; a page of before there could be several does not say which. */
+    private static PublishedForm form(LiveSite site, String name) {
+        return site.forms().stream()
+                .filter(form -> name.equals(form.name()))
+                .findFirst()
+                .orElse(site.forms().get(0));
     }
 
     private void faults(
@@ -116,7 +125,7 @@ class EnquiryDoor {
                 422,
                 FormPage.filled(
                         form.page(),
-                        checked.values(),
+                        checked.typed(),
                         checked.faults(),
                         form.form().notSent(checked.faults().size())));
     }

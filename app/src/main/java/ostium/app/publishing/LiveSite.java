@@ -4,11 +4,10 @@ import java.nio.charset.StandardCharsets;
 import java.time.Instant;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.stream.Collectors;
 import ostium.app.publishing.PublicationMapper.LivePublication;
 import ostium.app.publishing.PublicationMapper.StoredFile;
-import ostium.core.enquiry.PublishedForm;
+import ostium.core.form.PublishedForm;
 import ostium.core.text.Sha256;
 import ostium.render.DoorTimetable;
 import ostium.render.Opening;
@@ -18,7 +17,7 @@ import ostium.render.Opening;
  *
  * @param site UUID of the site
  * @param publication id of the version
- * @param form the form messages are left through; empty where it has none
+ * @param forms the forms messages are left through
  * @param opening the parts of its pages that change with the hours
  * @param doors the doors as its pages show them, until they change
  * @param files by path
@@ -26,7 +25,7 @@ import ostium.render.Opening;
 public record LiveSite(
         String site,
         long publication,
-        Optional<PublishedForm> form,
+        List<PublishedForm> forms,
         Opening opening,
         DoorTimetable.Shown doors,
         Map<String, LiveFile> files) {
@@ -54,12 +53,12 @@ public record LiveSite(
     }
 
     static LiveSite of(
-            LivePublication live, Optional<PublishedForm> form, Opening opening, List<StoredFile> stored, Instant now) {
+            LivePublication live, List<PublishedForm> forms, Opening opening, List<StoredFile> stored, Instant now) {
         DoorTimetable.Shown doors = DoorTimetable.at(opening.changes(), now);
         return new LiveSite(
                 live.site(),
                 live.id(),
-                form,
+                forms,
                 opening,
                 doors,
                 stored.stream()

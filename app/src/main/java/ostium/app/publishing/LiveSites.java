@@ -69,7 +69,7 @@ public class LiveSites {
                 .map(live -> live.url() == null ? completed(host, live) : live)
                 .map(live -> LiveSite.of(
                         live,
-                        parts.readForm(live.form()),
+                        parts.readForms(live.form()),
                         parts.readOpening(live.opening()),
                         publications.files(live.id()),
                         clock.instant()));
@@ -86,7 +86,7 @@ public class LiveSites {
                 live.revision(),
                 live.state(),
                 url,
-                parts.form(state, reading, url),
+                parts.forms(state, reading, url),
                 parts.opening(state, reading, url));
         publications.complete(whole.id(), whole.url(), whole.form(), whole.opening());
         return whole;

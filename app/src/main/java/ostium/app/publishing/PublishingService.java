@@ -107,7 +107,7 @@ public class PublishingService implements SiteOutlook {
                 site.revision(),
                 Stored.write(state),
                 url,
-                parts.form(state, reading, url),
+                parts.forms(state, reading, url),
                 parts.opening(state, reading, url));
         long publication = publications.lastId();
         for (RenderedFile file : files) {
@@ -145,7 +145,7 @@ public class PublishingService implements SiteOutlook {
                 done.revision(),
                 earlier.state(),
                 url,
-                earlier.url() == null ? parts.form(state, reading, url) : earlier.form(),
+                earlier.url() == null ? parts.forms(state, reading, url) : earlier.form(),
                 parts.opening(state, reading, url));
         long publication = publications.lastId();
         publications.copyFiles(version, publication);

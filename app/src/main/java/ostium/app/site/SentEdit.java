@@ -31,8 +31,8 @@ public record SentEdit(
         @Schema(implementation = Edit.class) JsonNode edit) {
     /** An edit with the longest text in it stays well below this. */
     private static final int LONGEST = 200_000;
-    /** Where words come from, and a door that none stands in for. */
-    private static final Set<String> MAY_BE_MISSING = Set.of("origin", "standsIn");
+    /** Where words come from, a door that none stands in for, and a field that is always asked. */
+    private static final Set<String> MAY_BE_MISSING = Set.of("origin", "standsIn", "condition");
 
     /**
      * What it asks for.
@@ -108,7 +108,8 @@ public record SentEdit(
                         || edit instanceof ItemEdit
                         || edit instanceof WholeEdit.SendMessagesTo
                         || edit instanceof WholeEdit.SetDoor
-                        || edit instanceof WholeEdit.PlaceDoors)) {
+                        || edit instanceof WholeEdit.PlaceDoors
+                        || edit instanceof WholeEdit.SetForm)) {
             throw new EditRefused("This edit is not made by hand.");
         }
         return edit;

@@ -7,7 +7,9 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.TreeMap;
 import ostium.core.fact.Facts;
+import ostium.core.form.FormSetup;
 import ostium.core.site.Site;
 import ostium.core.trade.Goal;
 
@@ -17,8 +19,10 @@ import ostium.core.trade.Goal;
  * @param messagesTo mail addresses that messages from the form go to, lower case, no two the same
  * @param set the doors an owner has set; every other kind is as usual
  * @param placed which doors stand where, for the places an owner has said it of; the others are as usual
+ * @param forms the forms an owner has set up, by id of their section; the others are those a site begins with
  */
-public record Doors(List<String> messagesTo, List<Door> set, Map<DoorPlace, List<DoorKind>> placed) {
+public record Doors(
+        List<String> messagesTo, List<Door> set, Map<DoorPlace, List<DoorKind>> placed, Map<String, FormSetup> forms) {
     /** Most addresses messages may go to. */
     public static final int MOST_ADDRESSES = 5;
 
@@ -26,6 +30,7 @@ public record Doors(List<String> messagesTo, List<Door> set, Map<DoorPlace, List
         messagesTo = messagesTo == null ? List.of() : List.copyOf(messagesTo);
         set = set == null ? List.of() : List.copyOf(set);
         placed = placed == null || placed.isEmpty() ? Map.of() : new EnumMap<>(placed);
+        forms = forms == null ? Map.of() : new TreeMap<>(forms);
         if (set.stream().map(Door::kind).distinct().count() != set.size()) {
             throw new IllegalArgumentException("a kind of door is set twice");
         }
@@ -33,11 +38,11 @@ public record Doors(List<String> messagesTo, List<Door> set, Map<DoorPlace, List
 
     /** All doors as usual, and nobody told of messages yet. */
     public static Doors none() {
-        return new Doors(List.of(), List.of(), Map.of());
+        return new Doors(List.of(), List.of(), Map.of(), Map.of());
     }
 
     public Doors withMessagesTo(List<String> others) {
-        return new Doors(others, set, placed);
+        return new Doors(others, set, placed, forms);
     }
 
     /** These doors with one set; one that is set as usual is as if it had never been. */
@@ -48,7 +53,7 @@ public record Doors(List<String> messagesTo, List<Door> set, Map<DoorPlace, List
             others.add(door);
         }
         others.sort(Comparator.comparing(each -> each.kind().id()));
-        return new Doors(messagesTo, others, placed);
+        return new Doors(messagesTo, others, placed, forms);
     }
 
     /** @param kinds what stands there, in order; empty optional for what usually does */
@@ -56,7 +61,19 @@ public record Doors(List<String> messagesTo, List<Door> set, Map<DoorPlace, List
         Map<DoorPlace, List<DoorKind>> others = new EnumMap<>(DoorPlace.class);
         others.putAll(placed);
         kinds.ifPresentOrElse(given -> others.put(place, List.copyOf(given)), () -> others.remove(place));
-        return new Doors(messagesTo, set, others);
+        return new Doors(messagesTo, set, others, forms);
+    }
+
+    /** @param form empty for the one a site begins with */
+    public Doors withForm(String section, Optional<FormSetup> form) {
+        Map<String, FormSetup> others = new TreeMap<>(forms);
+        form.ifPresentOrElse(given -> others.put(section, given), () -> others.remove(section));
+        return new Doors(messagesTo, set, placed, others);
+    }
+
+    /** The form of a section as its owner has set it up; empty while it is the one a site begins with. */
+    public Optional<FormSetup> form(String section) {
+        return Optional.ofNullable(forms.get(section));
     }
 
     /** A door, as set or as usual. */

@@ -160,6 +160,9 @@ public final class Changes {
                 add(WORDS.say("doors"), WORDS.say("door.set", kind.words()), before.words(), after.words());
             }
         }
+        if (!was.forms().equals(is.forms())) {
+            add(WORDS.say("doors"), WORDS.say("door.form"), "", "");
+        }
         if (!was.placed().equals(is.placed())) {
             add(WORDS.say("doors"), WORDS.say("door.places"), "", "");
         }

@@ -132,7 +132,9 @@ public record Told(String words, Screen screen, String section, String text) {
                         ? "draft"
                         : edit instanceof WholeEdit.PutState
                                 ? "version"
-                                : edit instanceof WholeEdit.PlaceDoors ? "door-places" : "messages",
+                                : edit instanceof WholeEdit.PlaceDoors
+                                        ? "door-places"
+                                        : edit instanceof WholeEdit.SetForm ? "form" : "messages",
                 "");
     }
 

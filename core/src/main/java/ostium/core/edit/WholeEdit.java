@@ -10,6 +10,7 @@ import ostium.core.door.DoorKind;
 import ostium.core.door.DoorPlace;
 import ostium.core.door.Doors;
 import ostium.core.fact.EmailAddress;
+import ostium.core.form.FormSetup;
 import ostium.core.look.Look;
 import ostium.core.site.Site;
 
@@ -132,6 +133,30 @@ public sealed interface WholeEdit extends Edit {
         @Override
         public Set<String> places() {
             return Set.of("doors-at/" + place);
+        }
+    }
+
+    /**
+     * How the form of a section is set up.
+     *
+     * @param usual whether it is the one a site begins with, whatever is named
+     */
+    record SetForm(String section, FormSetup form, boolean usual) implements WholeEdit {
+        @Override
+        public Applied apply(State state) {
+            Kept.site(state).section(section).orElseThrow(() -> EditRefused.gone("section"));
+            if (!usual) {
+                FormLimits.check(form);
+            }
+            Optional<FormSetup> before = state.doors().form(section);
+            return new Applied(
+                    state.withDoors(state.doors().withForm(section, usual ? Optional.empty() : Optional.of(form))),
+                    new SetForm(section, before.orElse(form), before.isEmpty()));
+        }
+
+        @Override
+        public Set<String> places() {
+            return Set.of("form/" + section);
         }
     }
 

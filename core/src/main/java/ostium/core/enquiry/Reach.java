@@ -1,9 +1,12 @@
 package ostium.core.enquiry;
 
+import java.util.Arrays;
+import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import ostium.core.fact.EmailAddress;
 import ostium.core.fact.Telephone;
+import ostium.core.form.FieldKind;
 
 /**
  * A way to reach somebody, as they left it: a mail address or a telephone number.
@@ -14,6 +17,11 @@ import ostium.core.fact.Telephone;
  * @param mail the address for a mail, or empty where there is only a number
  */
 public record Reach(String key, String shown, String uri, Optional<EmailAddress> mail) {
+    /** Keys of the answers that say how somebody is reached, the first of which is the one that counts. */
+    public static final List<String> KEYS = Arrays.stream(FieldKind.values())
+            .filter(FieldKind::reaches)
+            .flatMap(kind -> kind.key().stream())
+            .toList();
 
     /**
      * Reads what somebody left.

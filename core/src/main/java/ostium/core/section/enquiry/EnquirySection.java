@@ -51,6 +51,11 @@ public final class EnquirySection extends SectionDescriptor {
     }
 
     @Override
+    public boolean mayBeSeveral() {
+        return true;
+    }
+
+    @Override
     public Optional<String> door() {
         return Optional.of("form");
     }

@@ -1,4 +1,4 @@
-package ostium.core.enquiry;
+package ostium.core.form;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
@@ -9,12 +9,13 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import ostium.core.Samples;
+import ostium.core.enquiry.StartingForm;
 import ostium.core.fact.Fact;
 import ostium.core.fact.FactValue;
 import ostium.core.fact.Facts;
 
 class FormTest {
-    private final Form form = Form.of(Samples.brief("ashlatch"));
+    private final Form form = StartingForm.of(Samples.brief("ashlatch"));
 
     private static Map<String, List<String>> good() {
         Map<String, List<String>> posted = new HashMap<>();
@@ -27,7 +28,7 @@ class FormTest {
     @Test
     void asksWhoHowToReachThemWhatTheTradeNeedsAndAMessage() {
         assertThat(form.fields())
-                .extracting(Form.Field::key)
+                .extracting(Field::key)
                 .containsExactly("name", "reach", "service", "about-fuel", "about-swept", "about-where", "message");
     }
 
