@@ -31,7 +31,8 @@ export type Edit =
       | 'SendMessagesTo'
       | 'SetDoor'
       | 'PlaceDoors'
-      | 'SetForm'];
+      | 'SetForm'
+      | 'KeepMessages'];
 
 /** The site after an edit, as far as the browser can tell; the site as it was where the server has to say. */
 export function apply(site: Site, edit: Edit): Site {

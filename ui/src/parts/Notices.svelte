@@ -11,7 +11,7 @@
         {#if toast.description}<Toast.Description class="quiet">{toast.description}</Toast.Description>{/if}
       </Toast.Message>
       {#if toast.action}<Toast.ActionTrigger class="word">{toast.action.label}</Toast.ActionTrigger>{/if}
-      <Toast.CloseTrigger class="word">Close</Toast.CloseTrigger>
+      <Toast.CloseTrigger class="word" aria-label="Close">Close</Toast.CloseTrigger>
     </Toast>
   {/snippet}
 </Toast.Group>

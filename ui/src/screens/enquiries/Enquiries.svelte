@@ -10,6 +10,7 @@
   import { SiteState } from '../../site.svelte';
   import { CLOSED, EnquiriesState, STATES, type State } from './enquiries.svelte';
   import EnquiryLeaf from './EnquiryLeaf.svelte';
+  import PeopleList from './PeopleList.svelte';
   import PersonLeaf from './PersonLeaf.svelte';
   import WhoWaits from './WhoWaits.svelte';
   import WriteDown from './WriteDown.svelte';
@@ -19,7 +20,8 @@
   const enquiries = new EnquiriesState();
   const id = $derived((route.params as { id?: string }).id ?? '');
   let chosen = $state('');
-  let shelf = $state<'' | 'over' | 'unwanted'>('');
+  let shelf = $state<'' | 'over' | 'unwanted' | 'people'>('');
+  let sought = $state('');
   let writing = $state(false);
 
   $effect(() => {
@@ -36,8 +38,19 @@
   const waiting = $derived(enquiries.of('NEW').length);
   const over = $derived(enquiries.of('DONE', 'LOST'));
   const unwanted = $derived(enquiries.of('UNWANTED'));
-  const shown = $derived(shelf === 'over' ? over : shelf === 'unwanted' ? unwanted : enquiries.open);
-  const opened = $derived(shown.find((each) => each.id === chosen) ?? (shelf ? undefined : shown[0]));
+  const finds = $derived(sought.trim() !== '');
+  const shown = $derived(
+    finds
+      ? enquiries.find(sought)
+      : shelf === 'over'
+        ? over
+        : shelf === 'unwanted'
+          ? unwanted
+          : enquiries.open
+  );
+  const opened = $derived(
+    shown.find((each) => each.id === chosen) ?? (shelf || finds ? undefined : shown[0])
+  );
   const promise = $derived(site.sheet.lines.promise.trim());
 
   async function mark(enquiry: Enquiry, state: State): Promise<void> {
@@ -66,6 +79,7 @@
 
   /** From the list of days, or a person's earlier messages: whatever list it stands in. */
   async function goTo(enquiry: Enquiry): Promise<void> {
+    sought = '';
     shelf = enquiry.state === 'UNWANTED' ? 'unwanted' : CLOSED.includes(enquiry.state) ? 'over' : '';
     await choose(enquiry.id);
   }
@@ -121,35 +135,54 @@
     {/if}
     <div class="desk">
       <div class="list">
-        {#if shelf}
+        {#if enquiries.list && enquiries.list.length > 0}
+          <p class="find">
+            <label class="hidden-words" for="find">Find a name, a number or a word</label>
+            <input
+              id="find"
+              class="line"
+              type="search"
+              placeholder="Find a name, a number or a word"
+              bind:value={sought}
+            />
+            <span class="quiet" role="status">
+              {finds ? (shown.length === 0 ? 'nothing found' : `${shown.length} found`) : ''}
+            </span>
+          </p>
+        {/if}
+        {#if shelf && !finds}
           <p class="shelf">
-            <b>{shelf === 'over' ? 'Done or lost' : 'Set aside as unwanted'}</b>
+            <b>{{ over: 'Done or lost', unwanted: 'Set aside as unwanted', people: 'People' }[shelf]}</b>
             <button class="word" onclick={() => (shelf = '')}>Back to those that are open</button>
           </p>
         {/if}
-        {#each shown as enquiry (enquiry.id)}
-          <EnquiryLeaf
-            {enquiry}
-            {enquiries}
-            {site}
-            open={enquiry.id === opened?.id}
-            choose={() => (chosen = enquiry.id)}
-            mark={(state) => mark(enquiry, state)}
-            {told}
-          />
+        {#if shelf === 'people' && !finds}
+          <PeopleList {enquiries} site={id} {goTo} />
         {:else}
-          {#if enquiries.list}
-            <section class="leaf empty">
-              <h2>{enquiries.list.length === 0 ? 'No message yet' : 'Nothing is open'}</h2>
-              <p class="quiet">
-                {site.view?.publicAddress
-                  ? 'When somebody writes through your page, the message stands here, with how long they have waited.'
-                  : 'Your page is not public yet. Publish it, and messages from its form arrive here.'}
-                Somebody who rang or came by can be written down.
-              </p>
-            </section>
-          {/if}
-        {/each}
+          {#each shown as enquiry (enquiry.id)}
+            <EnquiryLeaf
+              {enquiry}
+              {enquiries}
+              {site}
+              open={enquiry.id === opened?.id}
+              choose={() => (chosen = enquiry.id)}
+              mark={(state) => mark(enquiry, state)}
+              {told}
+            />
+          {:else}
+            {#if enquiries.list && !finds}
+              <section class="leaf empty">
+                <h2>{enquiries.list.length === 0 ? 'No message yet' : 'Nothing is open'}</h2>
+                <p class="quiet">
+                  {site.view?.publicAddress
+                    ? 'When somebody writes through your page, the message stands here, with how long they have waited.'
+                    : 'Your page is not public yet. Publish it, and messages from its form arrive here.'}
+                  Somebody who rang or came by can be written down.
+                </p>
+              </section>
+            {/if}
+          {/each}
+        {/if}
       </div>
       {#if enquiries.list && enquiries.list.length > 0}
         <aside aria-label="The person, and who waits">
@@ -164,6 +197,7 @@
             {#if unwanted.length > 0}
               <button class="word" onclick={() => (shelf = 'unwanted')}>{unwanted.length} unwanted</button>
             {/if}
+            <button class="word" onclick={() => (shelf = 'people')}>People</button>
             <a class="word" href="/api/sites/{id}/enquiries.csv" download>All as CSV</a>
           </p>
         </aside>
@@ -210,6 +244,17 @@
   aside {
     display: grid;
     gap: 13px;
+  }
+  .find {
+    display: flex;
+    align-items: baseline;
+    gap: 14px;
+  }
+  .find .line {
+    max-width: 420px;
+  }
+  .find .quiet {
+    white-space: nowrap;
   }
   .shelf {
     display: flex;

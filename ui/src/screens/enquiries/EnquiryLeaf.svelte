@@ -2,7 +2,7 @@
   import type { Enquiry, Problem } from '../../api/client';
   import type { SiteState } from '../../site.svelte';
   import AfterThat from './AfterThat.svelte';
-  import { answer, EnquiriesState, STATES, type State } from './enquiries.svelte';
+  import { answer, EnquiriesState, STATES, type State, nameOf } from './enquiries.svelte';
   import ReplyBox from './ReplyBox.svelte';
   import SaidSoFar from './SaidSoFar.svelte';
   import WaitLine from './WaitLine.svelte';
@@ -27,7 +27,7 @@
     told: (problem: Problem | null, not: string, done: string) => boolean;
   } = $props();
 
-  const name = $derived(answer(enquiry, 'name'));
+  const name = $derived(nameOf(enquiry));
   const message = $derived(answer(enquiry, 'message'));
   const about = $derived(
     [answer(enquiry, 'service'), answer(enquiry, 'about-where')].filter((words) => words !== '').join(', ')

@@ -1,6 +1,6 @@
 <script lang="ts">
   import type { Enquiry } from '../../api/client';
-  import { answer, EnquiriesState, STATES } from './enquiries.svelte';
+  import { answer, EnquiriesState, STATES, nameOf } from './enquiries.svelte';
   import { day } from './waiting';
 
   /** Who an enquiry is from: how to reach them, what they wrote before, and all of it out or deleted. */
@@ -25,7 +25,7 @@
 </script>
 
 <section class="leaf chosen person" aria-labelledby="person-name">
-  <h2 id="person-name" dir="auto">{answer(enquiry, 'name')}</h2>
+  <h2 id="person-name" dir="auto">{nameOf(enquiry)}</h2>
   {#if person}<p><a class="reach" href={person.uri}>{person.reach}</a></p>{/if}
   {#if where}<p class="quiet" dir="auto">{where}</p>{/if}
   {#if earlier.length > 0}
@@ -54,6 +54,11 @@
           class="word"
           href="/api/sites/{site}/enquiries.json?person={encodeURIComponent(person.key)}"
           download>All that is known as a file</a
+        >
+        <a
+          class="word"
+          href="/api/sites/{site}/enquiries.vcf?person={encodeURIComponent(person.key)}"
+          download>A card for your address book</a
         >
         <button class="word" onclick={() => (sure = true)}>Delete this person</button>
       {/if}

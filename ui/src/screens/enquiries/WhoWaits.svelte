@@ -1,6 +1,6 @@
 <script lang="ts">
   import type { Enquiry } from '../../api/client';
-  import { answer, EnquiriesState, STATES } from './enquiries.svelte';
+  import { EnquiriesState, STATES, nameOf } from './enquiries.svelte';
   import { clock, day } from './waiting';
 
   /** The days ahead: by when somebody is to be answered, whom to ask again. */
@@ -43,16 +43,14 @@
       {#each rows as row, index (row.enquiry.id)}
         <li class:first={heading(index) !== ''}>
           <span class="day" class:today={heading(index) === 'today'}>{heading(index)}</span>
-          <button class="name" onclick={() => goTo(row.enquiry)} dir="auto"
-            >{answer(row.enquiry, 'name')}</button
-          >
+          <button class="name" onclick={() => goTo(row.enquiry)} dir="auto">{nameOf(row.enquiry)}</button>
           <span class="when" class:waits={row.waits}>{row.words}</span>
         </li>
       {/each}
       {#each undated as enquiry, index (enquiry.id)}
         <li class:first={index === 0}>
           <span class="day">{index === 0 ? 'no day' : ''}</span>
-          <button class="name" onclick={() => goTo(enquiry)} dir="auto">{answer(enquiry, 'name')}</button>
+          <button class="name" onclick={() => goTo(enquiry)} dir="auto">{nameOf(enquiry)}</button>
           <span class="when">{STATES[enquiry.state].toLowerCase()}</span>
         </li>
       {/each}

@@ -39,6 +39,39 @@ export class EnquiriesState {
     return (this.list ?? []).filter((each) => states.includes(each.state));
   }
 
+  /** Messages of whatever state that hold all of the words, the newest first. */
+  find(words: string): Enquiry[] {
+    const wanted = folded(words).split(/\s+/);
+    return (this.list ?? [])
+      .filter((each) => {
+        const said = folded(
+          [
+            ...each.answers.map(({ value }) => value),
+            ...each.entries.map((entry) => entry.words),
+            each.person?.reach ?? ''
+          ].join(' ')
+        );
+        return wanted.every((word) => said.includes(word));
+      })
+      .sort((one, other) => other.receivedAt.localeCompare(one.receivedAt));
+  }
+
+  /** Everybody who has written or rung, each with their messages, who wrote last first. */
+  get people(): Person[] {
+    const people: Record<string, Enquiry[]> = {};
+    for (const each of this.list ?? []) {
+      if (each.person && each.state !== 'UNWANTED' && each.came !== 'TEST') {
+        (people[each.person.key] ??= []).push(each);
+      }
+    }
+    return Object.entries(people)
+      .map(([key, all]) => {
+        const messages = all.sort((one, other) => other.receivedAt.localeCompare(one.receivedAt));
+        return { key, messages, last: messages[0] as Enquiry };
+      })
+      .sort((one, other) => other.last.receivedAt.localeCompare(one.last.receivedAt));
+  }
+
   /** Other messages of the same person, the newest first. */
   earlier(enquiry: Enquiry): Enquiry[] {
     const { person } = enquiry;
@@ -131,6 +164,23 @@ export class EnquiriesState {
   #put(enquiry: Enquiry): void {
     this.list = (this.list ?? []).map((each) => (each.id === enquiry.id ? enquiry : each));
   }
+}
+
+/** Somebody, with all their messages, the newest first. */
+export interface Person {
+  key: string;
+  messages: Enquiry[];
+  last: Enquiry;
+}
+
+/** Words without case and accents, for finding them. */
+function folded(words: string): string {
+  return words.normalize('NFD').replace(/\p{M}/gu, '').toLowerCase().trim();
+}
+
+/** Who it is from: a form may not ask for the name. */
+export function nameOf(enquiry: Enquiry): string {
+  return answer(enquiry, 'name') || enquiry.person?.reach || 'Somebody';
 }
 
 /** What was answered to a question of the form. */

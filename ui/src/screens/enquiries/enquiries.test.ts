@@ -1,7 +1,7 @@
 import 'fake-indexeddb/auto';
 import { afterEach, describe, expect, it, vi } from 'vitest';
 import { api, type Enquiry } from '../../api/client';
-import { answer, EnquiriesState } from './enquiries.svelte';
+import { answer, EnquiriesState, nameOf } from './enquiries.svelte';
 
 const enquiry = (id: string, more: Partial<Enquiry> = {}): Enquiry => ({
   id,
@@ -83,5 +83,52 @@ describe('the enquiries of a site', () => {
     vi.spyOn(api, 'DELETE').mockResolvedValue({ data: { enquiries: 1 }, response: new Response() } as never);
     expect(await enquiries.forget(person.key)).toBeNull();
     expect(enquiries.list?.map((each) => each.id)).toEqual(['other']);
+  });
+});
+
+describe('finding and people', () => {
+  const from = (id: string, name: string, key: string, receivedAt: string, other = {}): Enquiry =>
+    ({
+      id,
+      state: 'NEW',
+      came: 'FORM',
+      receivedAt,
+      answers: [
+        { key: 'name', label: 'Your name', value: name },
+        { key: 'message', label: 'Your message', value: `The stove of ${name}` }
+      ],
+      entries: [],
+      person: key ? { key, reach: key, uri: `mailto:${key}`, mail: true } : null,
+      ...other
+    }) as unknown as Enquiry;
+  const state = new EnquiriesState();
+  state.list = [
+    from('1', 'Oona Quayle', 'oona@x.example', '2026-11-01T10:00:00Z', { state: 'DONE' }),
+    from('2', 'Oona', 'oona@x.example', '2026-11-20T10:00:00Z'),
+    from('3', 'Zoë Holm', 'zoe@x.example', '2026-11-10T10:00:00Z'),
+    from('4', 'A Bot', 'bot@x.example', '2026-11-11T10:00:00Z', { state: 'UNWANTED' }),
+    from('5', 'Ada', 'ada@x.example', '2026-11-12T10:00:00Z', { came: 'TEST' }),
+    from('6', '', '', '2026-11-13T10:00:00Z')
+  ];
+
+  it.each([
+    ['oona', ['2', '1']],
+    ['zoe stove', ['3']],
+    ['ZOË', ['3']],
+    ['x.example bot', ['4']],
+    ['nobody', []]
+  ])('finds “%s” in any state', (words, ids) => {
+    expect(state.find(words).map((each) => each.id)).toEqual(ids);
+  });
+
+  it('names everybody once, who wrote last first, and no test or unwanted one', () => {
+    expect(state.people.map((person) => [nameOf(person.last), person.messages.length])).toEqual([
+      ['Oona', 2],
+      ['Zoë Holm', 1]
+    ]);
+  });
+
+  it('has a name for somebody who gave none', () => {
+    expect(nameOf(state.list?.[5] as Enquiry)).toBe('Somebody');
   });
 });

@@ -8,6 +8,7 @@
   const must = $derived(snags.filter((snag) => snag.level === 'MUST').length);
 
   function place(snag: components['schemas']['SnagLine']): string {
+    if (snag.atDoors) return `/sites/${site}/doors`;
     return `/sites/${site}/page${snag.section ? `#section-${snag.section}` : ''}`;
   }
 </script>

@@ -16,9 +16,17 @@ describe('snags before publishing', () => {
           words: 'A line is not understood.',
           why: 'It is missing.',
           section: '',
-          line: 'hours'
+          line: 'hours',
+          atDoors: false
         },
-        { level: 'COULD', words: 'The picture is ours.', why: 'Yours is better.', section: 'ab12', line: '' }
+        {
+          level: 'COULD',
+          words: 'The picture is ours.',
+          why: 'Yours is better.',
+          section: 'ab12',
+          line: '',
+          atDoors: false
+        }
       ],
       site: 'one'
     });

@@ -11,6 +11,8 @@ import org.jsoup.Jsoup;
 import org.jsoup.nodes.Document;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
+import org.springframework.jdbc.core.JdbcTemplate;
+import ostium.app.enquiry.KeepingTimesAccess;
 import tools.jackson.databind.JsonNode;
 
 /** Forms as their owner sets them up, and what visitors send through them. */
@@ -161,5 +163,56 @@ class FormsTest {
         assertThat(sets("nowhere", "", false, List.of(field("reach", "REACH", true)))
                         .status())
                 .isEqualTo(422);
+    }
+
+    @Test
+    void aPageSaysHowMessagesAreKept() {
+        edits(Map.of("kind", "keepMessages", "months", 24));
+        conditional();
+        Document page = Jsoup.parse(visitor.getAt(name + ".localhost", "/").body());
+        assertThat(page.select("form .kept a").attr("href")).isEqualTo("privacy");
+        Browserlike.Answer privacy = visitor.getAt(name + ".localhost", "/privacy");
+        assertThat(privacy.status()).isEqualTo(200);
+        assertThat(privacy.body())
+                .contains("Forms " + name, "Asked email · Asked what", "For 2 years after the last word");
+        assertThat(edits(Map.of("kind", "keepMessages", "months", 999)).status())
+                .isEqualTo(422);
+    }
+
+    @Test
+    void messagesGoWhenTheirTimeIsOver() {
+        edits(Map.of("kind", "keepMessages", "months", 6));
+        String enquiries = "/api/sites/" + id() + "/enquiries";
+        List<String> made = new ArrayList<>();
+        for (String who : List.of("Old and done", "Old and open", "Old with a new note", "New and done")) {
+            made.add(owner.call("POST", enquiries, Map.of("name", who, "reach", email, "message", "Hello"))
+                    .json()
+                    .path("id")
+                    .asString());
+        }
+        JdbcTemplate database = RunningOstium.get().bean(JdbcTemplate.class);
+        for (int i = 0; i < 3; i++) {
+            database.update("update enquiry set received_at = now(6) - interval 7 month where id = ?", made.get(i));
+        }
+        owner.call("POST", enquiries + "/" + made.get(2) + "/entries", Map.of("entry", "NOTE", "words", "Rang again."));
+        for (int i : List.of(0, 2, 3)) {
+            owner.call("PUT", enquiries + "/" + made.get(i) + "/state", Map.of("state", "DONE"));
+        }
+        assertThat(KeepingTimesAccess.round()).isEqualTo(1);
+        assertThat(owner.get(enquiries).json())
+                .extracting(each -> each.at("/answers/0/value").asString())
+                .containsExactlyInAnyOrder("Old and open", "Old with a new note", "New and done");
+    }
+
+    @Test
+    void peopleGoIntoAnAddressBookOnce() {
+        String enquiries = "/api/sites/" + id() + "/enquiries";
+        for (String message : List.of("One", "Two")) {
+            owner.call("POST", enquiries, Map.of("name", "Oona Quayle", "reach", email, "message", message));
+        }
+        Browserlike.Answer cards = owner.get(enquiries + ".vcf");
+        assertThat(cards.header("Content-Type")).startsWith("text/vcard");
+        assertThat(cards.body()).containsOnlyOnce("FN:Oona Quayle").contains(email);
+        assertThat(owner.get(enquiries + ".vcf?person=nobody").body()).doesNotContain("FN:");
     }
 }

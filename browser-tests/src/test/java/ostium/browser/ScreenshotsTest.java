@@ -63,11 +63,31 @@ class ScreenshotsTest {
             shoot(page, "manuscript" + suffix);
             facts(page, site, suffix);
             if (screen == Chromium.Screen.LAPTOP) {
+                doors(page, site);
                 page.navigate(site + "/publish");
                 page.getByText("Versions").waitFor();
                 shoot(page, "publish" + suffix);
             }
         }
+    }
+
+    /** Thursday evening of the week with the day off. */
+    private static void doors(Page page, String site) {
+        page.navigate(site + "/doors");
+        page.getByRole(AriaRole.SLIDER).waitFor();
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("The week after"))
+                .click();
+        page.getByText("guild").waitFor();
+        page.getByRole(AriaRole.SLIDER).press("Home");
+        for (int i = 0; i < 3; i++) {
+            page.keyboard().press("Shift+ArrowRight");
+        }
+        for (int i = 0; i < 81; i++) {
+            page.keyboard().press("ArrowRight");
+        }
+        page.locator("[aria-controls=door-call]").click();
+        page.frameLocator("iframe").getByText("Send a message").last().waitFor();
+        shoot(page, "doors");
     }
 
     /** The helper has three of them. */
@@ -102,12 +122,6 @@ class ScreenshotsTest {
         }
         page.evaluate("document.activeElement.blur(); window.scrollTo(0, 0)");
         shoot(page, "facts" + suffix);
-        if (suffix.isEmpty()) {
-            owner.opensFact("Open");
-            owner.day("Mon", "08:00 to 17:30").click();
-            page.locator(".band").evaluate("band => band.scrollIntoView({ block: 'center' })");
-            shoot(page, "facts-hours");
-        }
     }
 
     /** A photograph being cut, on the sheet of the piano tuners. */

@@ -10,6 +10,7 @@ import ostium.core.base.Messages;
 import ostium.core.brief.Brief;
 import ostium.core.door.DoorPlace;
 import ostium.core.draft.Draft;
+import ostium.core.enquiry.PrivacyNotice;
 import ostium.core.enquiry.SectionForms;
 import ostium.core.fact.Facts;
 import ostium.core.form.Field;
@@ -31,6 +32,7 @@ import ostium.core.trade.Goal;
 /** What the templates of a page ask for. Holds no rule of its own beyond how a thing is put on a page. */
 public final class PageModel {
     private static final Messages WORDS = Messages.of("page");
+    private static final Messages PRIVACY = Messages.of("privacy");
 
     private final Brief brief;
     private final Draft draft;
@@ -356,6 +358,19 @@ public final class PageModel {
                 .map(Field::label)
                 .findFirst()
                 .orElse("");
+    }
+
+    /** What is said of how messages are kept; empty on a site without a form. */
+    public List<PrivacyNotice.Part> privacy() {
+        return new PrivacyNotice(draft.site(), brief, draft.doors()).parts();
+    }
+
+    public String privacyTitle() {
+        return PRIVACY.say("title");
+    }
+
+    public String privacyLink() {
+        return path(target.kind() == Target.Kind.PUBLISHED ? "privacy" : "privacy.html");
     }
 
     public String thanks(Section section) {

@@ -59,6 +59,10 @@ public final class SiteRenderer {
         if (target.kind() == Target.Kind.PUBLISHED) {
             PageModel home = new PageModel(brief, draft, draft.site().home(), target, names);
             files.addAll(thanks(brief, draft, home));
+            if (!home.privacy().isEmpty()) {
+                files.add(RenderedFile.text(
+                        "privacy.html", "text/html", Templates.html("privacy.jte", Map.of("page", home))));
+            }
             files.add(RenderedFile.text(
                     "robots.txt", "text/plain", "User-agent: *\nAllow: /\nSitemap: " + target.url() + "sitemap.xml\n"));
             files.add(RenderedFile.text("sitemap.xml", "application/xml", sitemap(draft.site(), target.url())));

@@ -5,6 +5,7 @@ import java.time.Clock;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -12,6 +13,7 @@ import ostium.app.doors.DoorTestMapper.DoorTest;
 import ostium.app.enquiry.EnquiryService;
 import ostium.app.mail.MailQueue;
 import ostium.app.site.StoredSite;
+import ostium.app.site.TriedDoors;
 import ostium.app.web.Problem;
 import ostium.core.base.Messages;
 import ostium.core.brief.Brief;
@@ -30,7 +32,7 @@ import ostium.core.text.Sha256;
 
 /** Tries doors as a visitor would, and knows which were tried as they are now. */
 @Service
-class DoorTests {
+class DoorTests implements TriedDoors {
     private static final Messages WORDS = Messages.of("door-test");
 
     private final DoorTestMapper tests;
@@ -80,6 +82,13 @@ class DoorTests {
                 .filter(test -> found.containsKey(test.kind()))
                 .filter(test -> what(tried, doors, found.get(test.kind())).equals(test.what()))
                 .collect(Collectors.toMap(DoorTest::kind, test -> test));
+    }
+
+    @Override
+    public Set<DoorKind> of(StoredSite site, State state, SheetReading reading) {
+        return standing(new Tried(site, state, reading)).keySet().stream()
+                .map(DoorKind::new)
+                .collect(Collectors.toSet());
     }
 
     /**

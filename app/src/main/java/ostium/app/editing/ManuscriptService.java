@@ -119,6 +119,7 @@ class ManuscriptService {
                 state.doors().messagesTo(),
                 forms(state, reading),
                 FIELD_KINDS,
+                state.doors().keptMonths(),
                 !mine.toUndo().isEmpty(),
                 !mine.toRedo().isEmpty(),
                 outlook.pendingChanges(),

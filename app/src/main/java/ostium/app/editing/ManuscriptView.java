@@ -24,6 +24,7 @@ import ostium.core.site.Site;
  * @param messagesTo where messages from the form go
  * @param forms the forms, by id of their section
  * @param fieldKinds the kinds of fields there are
+ * @param keptMonths how long messages that are over are kept; 0 until they are deleted by hand
  * @param canUndo whether there is a step of this person to take back
  * @param canRedo whether there is one to do again
  * @param changes how many changes are not public yet
@@ -42,6 +43,7 @@ record ManuscriptView(
         List<String> messagesTo,
         Map<String, FormView> forms,
         List<FieldKindView> fieldKinds,
+        int keptMonths,
         boolean canUndo,
         boolean canRedo,
         int changes,

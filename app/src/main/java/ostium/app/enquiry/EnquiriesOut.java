@@ -1,6 +1,7 @@
 package ostium.app.enquiry;
 
 import jakarta.servlet.http.HttpServletRequest;
+import java.time.ZoneOffset;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -16,9 +17,11 @@ import org.springframework.web.bind.annotation.RestController;
 import ostium.app.site.SiteAccess;
 import ostium.app.site.StoredSite;
 import ostium.core.base.Messages;
+import ostium.core.enquiry.EnquiryState;
 import ostium.core.format.Csv;
+import ostium.core.format.PersonCard;
 
-/** Enquiries as files: all of them as CSV, those of one person as JSON. */
+/** Enquiries as files: all of them as CSV, those of one person as JSON, the people as vCards. */
 @RestController
 class EnquiriesOut {
     private static final Messages WORDS = Messages.of("enquiry");
@@ -59,6 +62,30 @@ class EnquiriesOut {
             @PathVariable String id, @RequestParam(defaultValue = "") String person, HttpServletRequest request) {
         StoredSite site = access.require(id, request);
         return file("person.json", MediaType.APPLICATION_JSON_VALUE).body(work.ofPerson(site, person));
+    }
+
+    /** Everybody who has written, or one of them, for an address book; those set aside as unwanted are not among them. */
+    @GetMapping(value = "/api/sites/{id}/enquiries.vcf", produces = "text/vcard")
+    ResponseEntity<String> cards(
+            @PathVariable String id, @RequestParam(defaultValue = "") String person, HttpServletRequest request) {
+        Map<String, PersonCard> people = new LinkedHashMap<>();
+        for (Enquiry enquiry : reader.all(access.require(id, request))) {
+            boolean known = enquiry.person() != null
+                    && enquiry.state() != EnquiryState.UNWANTED
+                    && enquiry.came() != Enquiry.Came.TEST;
+            if (known && (person.isEmpty() || enquiry.person().key().equals(person))) {
+                people.put(enquiry.person().key(), card(enquiry));
+            }
+        }
+        return file("people.vcf", "text/vcard;charset=UTF-8").body(PersonCard.write(List.copyOf(people.values())));
+    }
+
+    private static PersonCard card(Enquiry enquiry) {
+        return new PersonCard(
+                enquiry.answer("name").orElse(""),
+                enquiry.person().uri(),
+                enquiry.answer("service").orElse(""),
+                enquiry.receivedAt().atZone(ZoneOffset.UTC).toLocalDate());
     }
 
     private static ResponseEntity.BodyBuilder file(String name, String type) {

@@ -53,6 +53,15 @@ interface EnquiryMapper {
     @Delete("delete from enquiry where site = #{site} and came = 'TEST'")
     void deleteTests(String site);
 
+    @Select("select distinct site from enquiry where state in ('DONE', 'LOST', 'UNWANTED')")
+    List<String> sitesWithClosed();
+
+    /** Those that are over, and in which nothing was said since. */
+    @Delete("delete from enquiry where site = #{site} and state in ('DONE', 'LOST', 'UNWANTED')"
+            + " and received_at < #{before} and not exists"
+            + " (select 1 from enquiry_entry e where e.enquiry = enquiry.id and e.said_at >= #{before})")
+    int deleteClosedBefore(String site, Instant before);
+
     @Insert("insert into enquiry_entry (id, enquiry, kind, words, author, said_at)"
             + " values (#{id}, #{enquiry}, #{kind}, #{words}, #{author}, #{saidAt})")
     void insertEntry(String id, String enquiry, String kind, String words, String author, Instant saidAt);

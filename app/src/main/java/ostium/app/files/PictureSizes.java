@@ -9,6 +9,8 @@ import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.Callable;
 import java.util.concurrent.locks.ReentrantLock;
+import org.slf4j.LoggerFactory;
+import org.springframework.dao.PessimisticLockingFailureException;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.transaction.support.TransactionTemplate;
@@ -68,9 +70,18 @@ public class PictureSizes implements QueuedWork {
         if (known.planned() < all.size() || known.made() < known.planned()) {
             queue.add(task.instance(file.get() + ":" + name));
         } else {
-            files.stillWant(file.get(), name);
+            stillWant(file.get(), name);
         }
         return files.progress(file.get(), name);
+    }
+
+    /** Two who look at a picture at once may be in each other's way here: one of them saying it is enough. */
+    private void stillWant(long file, String name) {
+        try {
+            files.stillWant(file, name);
+        } catch (PessimisticLockingFailureException met) {
+            LoggerFactory.getLogger(PictureSizes.class).debug("said by another: {}", met.getMessage());
+        }
     }
 
     private void want(long file, Picture picture, List<Rendition> all) {

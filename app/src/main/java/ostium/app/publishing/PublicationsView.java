@@ -17,8 +17,9 @@ record PublicationsView(List<Change> changes, List<SnagLine> snags, List<Version
     /**
      * @param section id of the section it stands at, or empty
      * @param line line of the facts sheet that puts it right, or empty
+     * @param atDoors whether it is put right under Doors
      */
-    record SnagLine(Snag.Level level, String words, String why, String section, String line) {}
+    record SnagLine(Snag.Level level, String words, String why, String section, String line, boolean atDoors) {}
 
     /**
      * @param number counted from the first

@@ -4,6 +4,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Stream;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.context.event.EventListener;
 import org.springframework.core.annotation.Order;
@@ -21,6 +22,7 @@ import ostium.app.site.SiteLog;
 import ostium.app.site.SiteOutlook;
 import ostium.app.site.SiteService;
 import ostium.app.site.StoredSite;
+import ostium.app.site.TriedDoors;
 import ostium.app.web.Origins;
 import ostium.app.web.Problem;
 import ostium.core.draft.Draft;
@@ -29,6 +31,7 @@ import ostium.core.edit.State;
 import ostium.core.edit.Stored;
 import ostium.core.edit.WholeEdit;
 import ostium.core.sheet.SheetReading;
+import ostium.core.snag.DoorsUntried;
 import ostium.core.snag.Snag;
 import ostium.core.snag.Snags;
 import ostium.core.text.Sha256;
@@ -50,6 +53,7 @@ public class PublishingService implements SiteOutlook {
     private final ApplicationEventPublisher events;
     private final TransactionTemplate transactions;
     private final PublishedVersions versions;
+    private final TriedDoors tried;
 
     PublishingService(
             PublicationMapper publications,
@@ -60,6 +64,7 @@ public class PublishingService implements SiteOutlook {
             Origins origins,
             SiteFiles given,
             PublishedVersions versions,
+            TriedDoors tried,
             ApplicationEventPublisher events,
             TransactionTemplate transactions) {
         this.publications = publications;
@@ -70,6 +75,7 @@ public class PublishingService implements SiteOutlook {
         this.origins = origins;
         this.given = given;
         this.versions = versions;
+        this.tried = tried;
         this.events = events;
         this.transactions = transactions;
     }
@@ -213,16 +219,24 @@ public class PublishingService implements SiteOutlook {
         Optional<Long> live = publications.addressOf(site.id()).map(Address::publication);
         return new PublicationsView(
                 live.map(id -> changes(id, site, state)).orElse(List.of()),
-                Snags.of(state, readings.of(state)).stream()
-                        .sorted(Comparator.comparing(Snag::level))
-                        .map(snag -> new PublicationsView.SnagLine(
-                                snag.level(),
-                                snag.words(),
-                                snag.why(),
-                                snag.section(),
-                                snag.fix() == null ? "" : snag.fix().line()))
-                        .toList(),
+                snags(site, state),
                 versions.of(site.id(), live));
+    }
+
+    private List<PublicationsView.SnagLine> snags(StoredSite site, State state) {
+        SheetReading reading = readings.of(state);
+        return Stream.concat(
+                        Snags.of(state, reading).stream(),
+                        DoorsUntried.of(state, reading, tried.of(site, state, reading)).stream())
+                .sorted(Comparator.comparing(Snag::level))
+                .map(snag -> new PublicationsView.SnagLine(
+                        snag.level(),
+                        snag.words(),
+                        snag.why(),
+                        snag.section(),
+                        snag.fix() == null ? "" : snag.fix().line(),
+                        snag.rule().equals(DoorsUntried.RULE)))
+                .toList();
     }
 
     private List<Changes.Change> changes(long publication, StoredSite site, State state) {

@@ -109,7 +109,8 @@ public record SentEdit(
                         || edit instanceof WholeEdit.SendMessagesTo
                         || edit instanceof WholeEdit.SetDoor
                         || edit instanceof WholeEdit.PlaceDoors
-                        || edit instanceof WholeEdit.SetForm)) {
+                        || edit instanceof WholeEdit.SetForm
+                        || edit instanceof WholeEdit.KeepMessages)) {
             throw new EditRefused("This edit is not made by hand.");
         }
         return edit;

@@ -20,17 +20,29 @@ import ostium.core.trade.Goal;
  * @param set the doors an owner has set; every other kind is as usual
  * @param placed which doors stand where, for the places an owner has said it of; the others are as usual
  * @param forms the forms an owner has set up, by id of their section; the others are those a site begins with
+ * @param keptMonths how long a message is kept after the last that was said in it, once it is over, in months; 0 until it is
+ *     deleted by hand
  */
 public record Doors(
-        List<String> messagesTo, List<Door> set, Map<DoorPlace, List<DoorKind>> placed, Map<String, FormSetup> forms) {
+        List<String> messagesTo,
+        List<Door> set,
+        Map<DoorPlace, List<DoorKind>> placed,
+        Map<String, FormSetup> forms,
+        int keptMonths) {
     /** Most addresses messages may go to. */
     public static final int MOST_ADDRESSES = 5;
+
+    /** Longest time a message is kept for, in months: ten years. */
+    public static final int MOST_MONTHS = 120;
 
     public Doors {
         messagesTo = messagesTo == null ? List.of() : List.copyOf(messagesTo);
         set = set == null ? List.of() : List.copyOf(set);
         placed = placed == null || placed.isEmpty() ? Map.of() : new EnumMap<>(placed);
         forms = forms == null ? Map.of() : new TreeMap<>(forms);
+        if (keptMonths < 0 || keptMonths > MOST_MONTHS) {
+            throw new IllegalArgumentException(keptMonths + " months");
+        }
         if (set.stream().map(Door::kind).distinct().count() != set.size()) {
             throw new IllegalArgumentException("a kind of door is set twice");
         }
@@ -38,11 +50,11 @@ public record Doors(
 
     /** All doors as usual, and nobody told of messages yet. */
     public static Doors none() {
-        return new Doors(List.of(), List.of(), Map.of(), Map.of());
+        return new Doors(List.of(), List.of(), Map.of(), Map.of(), 0);
     }
 
     public Doors withMessagesTo(List<String> others) {
-        return new Doors(others, set, placed, forms);
+        return new Doors(others, set, placed, forms, keptMonths);
     }
 
     /** These doors with one set; one that is set as usual is as if it had never been. */
@@ -53,7 +65,7 @@ public record Doors(
             others.add(door);
         }
         others.sort(Comparator.comparing(each -> each.kind().id()));
-        return new Doors(messagesTo, others, placed, forms);
+        return new Doors(messagesTo, others, placed, forms, keptMonths);
     }
 
     /** @param kinds what stands there, in order; empty optional for what usually does */
@@ -61,14 +73,19 @@ public record Doors(
         Map<DoorPlace, List<DoorKind>> others = new EnumMap<>(DoorPlace.class);
         others.putAll(placed);
         kinds.ifPresentOrElse(given -> others.put(place, List.copyOf(given)), () -> others.remove(place));
-        return new Doors(messagesTo, set, others, forms);
+        return new Doors(messagesTo, set, others, forms, keptMonths);
+    }
+
+    /** @throws IllegalArgumentException for less than nothing, or more than {@link #MOST_MONTHS} */
+    public Doors withKeptMonths(int months) {
+        return new Doors(messagesTo, set, placed, forms, months);
     }
 
     /** @param form empty for the one a site begins with */
     public Doors withForm(String section, Optional<FormSetup> form) {
         Map<String, FormSetup> others = new TreeMap<>(forms);
         form.ifPresentOrElse(given -> others.put(section, given), () -> others.remove(section));
-        return new Doors(messagesTo, set, placed, others);
+        return new Doors(messagesTo, set, placed, others, keptMonths);
     }
 
     /** The form of a section as its owner has set it up; empty while it is the one a site begins with. */

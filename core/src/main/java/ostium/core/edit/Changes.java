@@ -163,6 +163,9 @@ public final class Changes {
         if (!was.forms().equals(is.forms())) {
             add(WORDS.say("doors"), WORDS.say("door.form"), "", "");
         }
+        if (was.keptMonths() != is.keptMonths()) {
+            add(WORDS.say("doors"), WORDS.say("door.kept"), "", "");
+        }
         if (!was.placed().equals(is.placed())) {
             add(WORDS.say("doors"), WORDS.say("door.places"), "", "");
         }

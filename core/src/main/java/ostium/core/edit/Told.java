@@ -1,6 +1,7 @@
 package ostium.core.edit;
 
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import ostium.core.base.Messages;
 import ostium.core.door.DoorDescriptor;
@@ -20,6 +21,14 @@ import ostium.core.site.Site;
  */
 public record Told(String words, Screen screen, String section, String text) {
     private static final Messages WORDS = Messages.of("step");
+
+    /** Names of what edits of the whole are about. */
+    private static final Map<Class<? extends WholeEdit>, String> KEYS = Map.of(
+            WholeEdit.PutDraft.class, "draft",
+            WholeEdit.PutState.class, "version",
+            WholeEdit.PlaceDoors.class, "door-places",
+            WholeEdit.SetForm.class, "form",
+            WholeEdit.KeepMessages.class, "keep-messages");
 
     /** Where a step can be seen. */
     public enum Screen {
@@ -127,15 +136,15 @@ public record Told(String words, Screen screen, String section, String text) {
                     "door",
                     DoorKinds.of(set.door().kind()).map(DoorDescriptor::words).orElse(""));
         }
-        return page(
-                edit instanceof WholeEdit.PutDraft
-                        ? "draft"
-                        : edit instanceof WholeEdit.PutState
-                                ? "version"
-                                : edit instanceof WholeEdit.PlaceDoors
-                                        ? "door-places"
-                                        : edit instanceof WholeEdit.SetForm ? "form" : "messages",
-                "");
+        return page(keyOf(edit), "");
+    }
+
+    private static String keyOf(WholeEdit edit) {
+        return KEYS.entrySet().stream()
+                .filter(key -> key.getKey().isInstance(edit))
+                .map(Map.Entry::getValue)
+                .findFirst()
+                .orElse("messages");
     }
 
     private static Told inSection(String key, String section, Site site) {

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
+import ostium.core.base.Messages;
 import ostium.core.door.Door;
 import ostium.core.door.DoorKind;
 import ostium.core.door.DoorPlace;
@@ -16,6 +17,7 @@ import ostium.core.site.Site;
 
 /** Edits of the site as a whole, and several edits as one step. */
 public sealed interface WholeEdit extends Edit {
+    Messages WORDS = Messages.of("edit");
 
     /**
      * A whole document with its look: a draft that is kept.
@@ -157,6 +159,24 @@ public sealed interface WholeEdit extends Edit {
         @Override
         public Set<String> places() {
             return Set.of("form/" + section);
+        }
+    }
+
+    /** How long messages that are over are kept. */
+    record KeepMessages(int months) implements WholeEdit {
+        @Override
+        public Applied apply(State state) {
+            if (months < 0 || months > Doors.MOST_MONTHS) {
+                throw new EditRefused(WORDS.say("keepMessages", Doors.MOST_MONTHS));
+            }
+            return new Applied(
+                    state.withDoors(state.doors().withKeptMonths(months)),
+                    new KeepMessages(state.doors().keptMonths()));
+        }
+
+        @Override
+        public Set<String> places() {
+            return Set.of("keep-messages");
         }
     }
 

@@ -1,0 +1,129 @@
+package ostium.browser;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.ColorScheme;
+import java.util.UUID;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+
+/** An owner builds a form where it stands; a visitor on a phone fills it in, with a script and without. */
+class FormsTest {
+
+    private static Owner begun(Page page) {
+        Owner owner = Owner.at(page, "/")
+                .says("trade", "chimney sweep")
+                .says("name", "Sweeps with Forms")
+                .says("telephone", "0117 496 0142")
+                .waitsUntilKept()
+                .taps("Lay out the page");
+        return owner.keepsTheDraft();
+    }
+
+    private static Locator asked(Page page, int number) {
+        return page.getByLabel("What is asked").nth(number);
+    }
+
+    private static void asks(Page page, String kind, String words) {
+        page.getByLabel("Ask for more").selectOption(kind);
+        Locator field = page.getByLabel("What is asked").last();
+        assertThat(field).isFocused();
+        field.fill(words);
+    }
+
+    private static void built(Page page, Owner owner) {
+        asks(page, "YES_NO", "Do you have a pet?");
+        asks(page, "SHORT", "What is it called?");
+        page.getByLabel("Ask it").selectOption("only after “Do you have a pet?”");
+        page.getByLabel("It must be answered").check();
+        owner.waitsUntilKept();
+        page.frameLocator("iframe")
+                .locator("legend")
+                .getByText("Do you have a pet?")
+                .waitFor();
+    }
+
+    @Test
+    void fieldsAreAddedMovedAndTakenOutAndAllOfItCanBeTakenBack() {
+        try (BrowserContext context = Chromium.context(Chromium.Screen.LAPTOP)) {
+            Page page = context.newPage();
+            Owner owner = begun(page);
+            int before = page.getByLabel("What is asked").count();
+            asks(page, "DATE", "Which day suits you?");
+            owner.taps("Up");
+            assertThat(asked(page, before - 1)).hasValue("Which day suits you?");
+            asked(page, 0).fill("Who are you?");
+            owner.waitsUntilKept();
+            assertThat(page.frameLocator("iframe").getByLabel("Who are you?")).isVisible();
+            page.reload();
+            assertThat(asked(page, 0)).hasValue("Who are you?");
+            assertThat(asked(page, before - 1)).hasValue("Which day suits you?");
+            owner.taps("As it was at first");
+            assertThat(asked(page, 0)).hasValue("Your name");
+            page.keyboard().press("Control+z");
+            assertThat(asked(page, 0)).hasValue("Who are you?");
+            assertThat(Axe.findings(page)).isEmpty();
+        }
+    }
+
+    @Test
+    void whatAFormCannotBeIsSaidWhereItStands() {
+        try (BrowserContext context = Chromium.context(Chromium.Screen.LAPTOP)) {
+            Page page = context.newPage();
+            Owner owner = begun(page);
+            page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("telephone or e-mail, needed"))
+                    .click();
+            owner.taps("Take it out");
+            assertThat(page.locator(".form .fault"))
+                    .hasText("Keep one way to reach them: a telephone number or an e-mail address.");
+            page.getByLabel("Ask for more").selectOption("TELEPHONE");
+            assertThat(page.locator(".form .fault")).hasCount(0);
+            owner.waitsUntilKept();
+        }
+    }
+
+    @ParameterizedTest
+    @ValueSource(booleans = {true, false})
+    void aVisitorIsAskedWhatCountsAndToldWhatIsMissing(boolean script) {
+        String address = "forms-" + UUID.randomUUID().toString().substring(0, 8);
+        try (BrowserContext context = Chromium.context(Chromium.Screen.LAPTOP)) {
+            Page page = context.newPage();
+            Owner owner = begun(page);
+            built(page, owner);
+            owner.publishes(address);
+        }
+        try (BrowserContext context = Chromium.context(Chromium.Screen.PHONE, ColorScheme.LIGHT, script)) {
+            Page page = context.newPage();
+            page.navigate(Chromium.site(address));
+            Locator form = page.locator("form.f");
+            Locator pet = form.getByLabel("What is it called?");
+            if (script) {
+                assertThat(pet).isHidden();
+            } else {
+                assertThat(form.getByText("Only if “Do you have a pet?” is “Yes”."))
+                        .isVisible();
+            }
+            form.getByLabel("Your name").fill("Oona");
+            form.getByLabel("Telephone or e-mail").fill("oona@quayle.example");
+            form.getByLabel("Your message").fill("The stove smokes.");
+            form.getByLabel("Yes").check();
+            assertThat(pet).isVisible();
+            form.locator(".send").click();
+            Locator fault = page.locator(".fld.bad .fault");
+            assertThat(fault).hasText("This is needed.");
+            assertThat(pet).isFocused();
+            assertThat(page.getByLabel("Yes")).isChecked();
+            assertThat(Axe.findings(page)).isEmpty();
+            pet.fill("Rook");
+            page.locator(".send").click();
+            assertThat(page.getByText("Your message is with Sweeps with Forms.").first())
+                    .isVisible();
+        }
+    }
+}
