@@ -46,8 +46,8 @@ function saidAt<T>(list: Timetable<T>, instant: number): T | null {
   return isUsedUp(list, minute) ? null : said;
 }
 
-/** The list reaches 400 days; a page that is older than that says nothing. */
-const REACHES = 400 * 24 * 60;
+/** The list reaches 400 days ahead, from a week back on; a page that is older than that says nothing. */
+const REACHES = 407 * 24 * 60;
 
 function isUsedUp(list: { from: number }, minute: number): boolean {
   return minute > list.from + REACHES;

@@ -40,12 +40,13 @@
     id="keep-messages"
     class="line"
     value={String(manuscript.view?.keptMonths ?? 0)}
-    onchange={(event) =>
-      manuscript.edit({ kind: 'keepMessages', months: Number(event.currentTarget.value) })}
+    onchange={(event) => manuscript.edit({ kind: 'keepMessages', months: Number(event.currentTarget.value) })}
   >
     <option value="0">until you delete them</option>
     {#each [6, 12, 24, 36, 72, 120] as months (months)}
-      <option value={String(months)}>{months < 12 ? `${months} months` : months === 12 ? 'a year' : `${months / 12} years`}</option>
+      <option value={String(months)}
+        >{months < 12 ? `${months} months` : months === 12 ? 'a year' : `${months / 12} years`}</option
+      >
     {/each}
   </select>
   <p class="quiet">Your page says so beneath the form, and they go by themselves.</p>

@@ -13,7 +13,6 @@ import ostium.core.door.DoorKind;
 import ostium.core.door.DoorMoment;
 import ostium.core.door.DoorsOf;
 import ostium.core.hours.BusinessDay;
-import ostium.core.hours.OpeningChanges;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
@@ -39,8 +38,8 @@ public final class DoorTimetable {
     }
 
     static String written(DoorsOf doors, BusinessDay today) {
-        Instant from = today.date().minusDays(1).atStartOfDay(today.zone()).toInstant();
-        SortedMap<Instant, DoorMoment> moments = doors.moments(from, OpeningChanges.DAYS);
+        Instant from = Opening.from(today);
+        SortedMap<Instant, DoorMoment> moments = doors.moments(from, Opening.DAYS);
         Map<String, Integer> says = new LinkedHashMap<>();
         List<String> steps = new ArrayList<>();
         long before = minute(from);

@@ -94,6 +94,14 @@ public record Opening(String changes, String special, String jsonLd) {
         }
     }
 
+    /** How many days the lists cover from a week back on. */
+    static final int DAYS = 7 + OpeningChanges.DAYS;
+
+    /** A week back: the owner looks at a minute of this week that is over, too. */
+    static Instant from(BusinessDay today) {
+        return today.date().minusWeeks(1).atStartOfDay(today.zone()).toInstant();
+    }
+
     /** What the list of changes depends on: it is the same for every page and every draft of a business, all day. */
     private record Asked(OpeningTimes times, BusinessDay today, Object doors) {}
 
@@ -108,14 +116,10 @@ public record Opening(String changes, String special, String jsonLd) {
     };
 
     private static String written(Asked asked, DoorsOf doors) {
-        Instant from = asked.today()
-                .date()
-                .minusDays(1)
-                .atStartOfDay(asked.today().zone())
-                .toInstant();
+        Instant from = from(asked.today());
         List<OpeningChange> changes = asked.times() == null
                 ? List.of()
-                : OpeningChanges.of(asked.times(), asked.today().zone(), from, OpeningChanges.DAYS);
+                : OpeningChanges.of(asked.times(), asked.today().zone(), from, DAYS);
         Map<String, Integer> says = new LinkedHashMap<>();
         List<String> steps = new ArrayList<>();
         long before = from.getEpochSecond() / 60;

@@ -28,7 +28,7 @@ public record Doors(
         List<Door> set,
         Map<DoorPlace, List<DoorKind>> placed,
         Map<String, FormSetup> forms,
-        int keptMonths) {
+        Integer keptMonths) {
     /** Most addresses messages may go to. */
     public static final int MOST_ADDRESSES = 5;
 
@@ -40,6 +40,8 @@ public record Doors(
         set = set == null ? List.of() : List.copyOf(set);
         placed = placed == null || placed.isEmpty() ? Map.of() : new EnumMap<>(placed);
         forms = forms == null ? Map.of() : new TreeMap<>(forms);
+        // What was stored before there was such a time has none.
+        keptMonths = keptMonths == null ? 0 : keptMonths;
         if (keptMonths < 0 || keptMonths > MOST_MONTHS) {
             throw new IllegalArgumentException(keptMonths + " months");
         }

@@ -163,7 +163,7 @@ public final class Changes {
         if (!was.forms().equals(is.forms())) {
             add(WORDS.say("doors"), WORDS.say("door.form"), "", "");
         }
-        if (was.keptMonths() != is.keptMonths()) {
+        if (!was.keptMonths().equals(is.keptMonths())) {
             add(WORDS.say("doors"), WORDS.say("door.kept"), "", "");
         }
         if (!was.placed().equals(is.placed())) {

@@ -20,7 +20,7 @@ import ostium.core.fact.Facts;
  * @param thanks the owner's words after sending; empty for those made from the fields
  * @param confirms whether whoever leaves a mail address is told by mail that the message has come
  */
-public record Form(List<Field> fields, Map<String, String> words, String thanks, boolean confirms) {
+public record Form(List<Field> fields, Map<String, String> words, String thanks, Boolean confirms) {
     private static final Messages WORDS = Messages.of("form");
 
     /** A form with the words of today. */
@@ -37,6 +37,8 @@ public record Form(List<Field> fields, Map<String, String> words, String thanks,
         fields = List.copyOf(fields);
         words = new TreeMap<>(words);
         thanks = thanks == null ? "" : thanks;
+        // A form that was published before it could be said does not confirm.
+        confirms = confirms != null && confirms;
         if (fields.stream().map(Field::key).distinct().count() != fields.size()) {
             throw new IllegalArgumentException("two fields share a key");
         }
