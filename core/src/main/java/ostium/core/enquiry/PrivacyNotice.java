@@ -10,6 +10,7 @@ import ostium.core.door.Doors;
 import ostium.core.door.call.CallDoor;
 import ostium.core.door.email.EmailDoor;
 import ostium.core.form.Field;
+import ostium.core.form.FieldKind;
 import ostium.core.site.Section;
 import ostium.core.site.Site;
 
@@ -66,6 +67,7 @@ public final class PrivacyNotice {
 
     private String what(Section section) {
         String asked = SectionForms.of(section, brief, doors).fields().stream()
+                .filter(field -> field.kind() != FieldKind.CONSENT)
                 .map(Field::label)
                 .collect(Collectors.joining(" · "));
         return WORDS.say("what.asked", asked);

@@ -30,7 +30,7 @@ class PrivacyNoticeTest {
     void namesTheBusinessWhatIsAskedAndHowToHaveItDeleted() {
         assertThat(said(Doors.none()))
                 .contains("Ashlatch Chimney Care")
-                .anyMatch(line -> line.startsWith("What you answer here: Your name · Telephone or e-mail · "))
+                .anyMatch(line -> line.startsWith("What you answer to: Your name · Telephone or e-mail · "))
                 .last()
                 .asString()
                 .startsWith("Ask what is kept of you");
