@@ -15,6 +15,13 @@ import tools.jackson.databind.json.JsonMapper;
 /** Signing up, in and out; and whose a site is. */
 class AccountTest {
     @Test
+    void anAddressOfMegabytesIsNotReadAtAll() {
+        Browserlike.Answer answer = Browserlike.fresh()
+                .call("POST", "/api/session", Map.of("email", "x".repeat(2_000_000), "password", "guess"));
+        assertThat(answer.status()).isEqualTo(413);
+    }
+
+    @Test
     void sitesMadeBeforeSigningUpBecomeTheAccounts() {
         Browserlike owner = Browserlike.fresh();
         JsonNode site = owner.site(Browserlike.sheet("Claimed"));

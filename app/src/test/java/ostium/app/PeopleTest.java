@@ -2,6 +2,7 @@ package ostium.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import org.junit.jupiter.api.BeforeEach;
@@ -71,6 +72,26 @@ class PeopleTest {
                         .status())
                 .isEqualTo(204);
         assertThat(other.get("/api/sites/" + id).status()).isEqualTo(404);
+    }
+
+    @Test
+    void aHelperWhoIsTakenOffIsToldOfNoMoreMessages() {
+        invite(owner, othersEmail, "HELP");
+        accept(other, othersEmail);
+        JsonNode site = owner.get("/api/sites/" + id).json();
+        owner.edit(
+                id,
+                site.path("revision").asLong(),
+                Map.of("kind", "sendMessagesTo", "addresses", List.of(othersEmail)));
+        String helper = owner.get("/api/sites/" + id + "/people")
+                .json()
+                .at("/helpers/0/id")
+                .asString();
+        owner.call("DELETE", "/api/sites/" + id + "/helpers/" + helper, null);
+        assertThat(owner.get("/api/sites/" + id + "/manuscript").json().path("messagesTo"))
+                .extracting(JsonNode::asString)
+                .as("so that nobody waits unseen")
+                .containsExactly(ownersEmail);
     }
 
     @Test

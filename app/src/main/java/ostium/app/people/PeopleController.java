@@ -85,10 +85,11 @@ class PeopleController {
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void removeHelper(@PathVariable String id, @PathVariable String account, HttpServletRequest request) {
         StoredSite site = access.require(id, request);
-        if (!access.requireAccount().id().equals(account)) {
+        String author = access.requireAccount().id();
+        if (!author.equals(account)) {
             access.requireOwner(id, request);
         }
-        people.removeHelper(site.id(), account);
+        people.removeHelper(site, account, author);
     }
 
     @GetMapping("/api/invitations/{token}")

@@ -118,11 +118,22 @@ public class PeopleService {
         }
     }
 
+    /**
+     * Who helps no longer is told of no more messages either. Where nobody else is, the owner is from now on.
+     *
+     * @param author account that takes the helper off
+     */
     @Transactional
-    void removeHelper(String site, String account) {
-        if (people.deleteHelper(site, account) == 0) {
+    void removeHelper(StoredSite site, String account, String author) {
+        if (people.deleteHelper(site.id(), account) == 0) {
             throw Problem.notFound();
         }
+        String email = accounts.byId(account).map(Account::email).orElse("");
+        List<String> others = new ArrayList<>(sites.state(site).doors().messagesTo());
+        if (others.remove(email) && others.isEmpty()) {
+            accounts.byId(site.owner()).map(Account::email).ifPresent(others::add);
+        }
+        sendMessagesTo(site, author, others);
     }
 
     /** @throws Problem 404 when it is not good any more */
@@ -168,14 +179,12 @@ public class PeopleService {
         people.insertHelper(site.id(), before.id());
         List<String> addresses = new ArrayList<>(sites.state(site).doors().messagesTo());
         addresses.replaceAll(address -> address.equals(before.email()) ? account.email() : address);
-        List<String> next = addresses.stream().distinct().toList();
+        sendMessagesTo(site, account.id(), addresses.stream().distinct().toList());
+    }
+
+    private void sendMessagesTo(StoredSite site, String author, List<String> next) {
         if (!next.equals(sites.state(site).doors().messagesTo())) {
-            log.edit(
-                    site,
-                    account.id(),
-                    site.revision(),
-                    UUID.randomUUID().toString(),
-                    new WholeEdit.SendMessagesTo(next));
+            log.edit(site, author, site.revision(), UUID.randomUUID().toString(), new WholeEdit.SendMessagesTo(next));
         }
     }
 

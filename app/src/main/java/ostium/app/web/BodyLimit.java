@@ -6,6 +6,7 @@ import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
+import java.util.List;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Component;
@@ -15,26 +16,39 @@ import org.springframework.web.filter.OncePerRequestFilter;
 @Component
 @Order(Ordered.HIGHEST_PRECEDENCE + 5)
 class BodyLimit extends OncePerRequestFilter {
-    private static final String WORDS = "This is more than 8 MB. Send a smaller file, or paste the part that matters.";
-    private static final String FILE_WORDS =
-            "This is more than 20 MB. Make the picture smaller, or save the PDF for the screen, and give that.";
-    private static final long LARGEST = 9L * 1024 * 1024;
-    private static final long LARGEST_FILE = 21L * 1024 * 1024;
+    private static final int MEGABYTE = 1024 * 1024;
+
+    /** How much may be sent to some places, the first that fits; a little more than what is said, for what stands around it. */
+    private static final List<Limit> LIMITS = List.of(
+            new Limit(
+                    "/api/sites/[^/]+/files",
+                    21L * MEGABYTE,
+                    "This is more than 20 MB. Make the picture smaller, or save the PDF for the screen, and give that."),
+            new Limit(
+                    "/api/sites/[^/]+/paste(/file)?",
+                    9L * MEGABYTE,
+                    "This is more than 8 MB. Send a smaller file, or paste the part that matters."),
+            new Limit(".*", MEGABYTE, "This is more than can be taken here. Shorten it and send it again."));
+
+    private record Limit(String path, long bytes, String words) {}
+
+    private static Limit limit(HttpServletRequest request) {
+        return LIMITS.stream()
+                .filter(limit -> request.getRequestURI().matches(limit.path()))
+                .findFirst()
+                .orElseThrow();
+    }
 
     /** What is said of a body that is too large, by where it was sent. */
     static String words(HttpServletRequest request) {
-        return isFile(request) ? FILE_WORDS : WORDS;
-    }
-
-    private static boolean isFile(HttpServletRequest request) {
-        return request.getRequestURI().matches("/api/sites/[^/]+/files");
+        return limit(request).words();
     }
 
     @Override
     protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
             throws ServletException, IOException {
         boolean unsaid = request.getContentLengthLong() < 0 && request.getHeader("Transfer-Encoding") != null;
-        if (request.getContentLengthLong() > (isFile(request) ? LARGEST_FILE : LARGEST) || unsaid) {
+        if (request.getContentLengthLong() > limit(request).bytes() || unsaid) {
             response.setStatus(unsaid ? 411 : 413);
             response.setContentType("application/problem+json");
             response.getOutputStream()

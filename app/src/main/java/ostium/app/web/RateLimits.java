@@ -7,6 +7,7 @@ import java.time.Duration;
 import java.util.Map;
 import org.springframework.stereotype.Component;
 import ostium.app.OstiumProperties;
+import ostium.core.text.Sha256;
 
 /** How often somebody may do a thing, by a key such as their address. Counted in this instance only. */
 @Component
@@ -32,7 +33,12 @@ public class RateLimits {
 
     private record Limit(int times, Duration within) {}
 
-    private record Key(Act act, String who) {}
+    /** Of the same small size however long the words are that somebody sends as an address. */
+    private record Key(Act act, String who) {
+        static Key of(Act act, String who) {
+            return new Key(act, Sha256.hex(who));
+        }
+    }
 
     private final Cache<Key, Bucket> buckets = Caffeine.newBuilder()
             .maximumSize(100_000)
@@ -55,7 +61,7 @@ public class RateLimits {
 
     /** Whether it may be done once more; counts it. */
     public boolean allows(Act act, String who) {
-        return buckets.get(new Key(act, who), key -> bucket(limits.get(act))).tryConsume(1);
+        return buckets.get(Key.of(act, who), key -> bucket(limits.get(act))).tryConsume(1);
     }
 
     private static Bucket bucket(Limit limit) {
@@ -73,6 +79,6 @@ public class RateLimits {
 
     /** Forgets what was counted, after a success. */
     public void forget(Act act, String who) {
-        buckets.invalidate(new Key(act, who));
+        buckets.invalidate(Key.of(act, who));
     }
 }

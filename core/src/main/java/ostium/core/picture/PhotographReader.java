@@ -42,7 +42,8 @@ final class PhotographReader {
             return FileReader.refused("This picture has " + FileReader.megabytes(bytes.length) + ". The most is "
                     + FileReader.megabytes(FileLimits.PICTURE_BYTES) + ": make it smaller, and give that.");
         }
-        try (ImageInputStream stream = ImageIO.createImageInputStream(new ByteArrayInputStream(bytes))) {
+        try (ImageInputStream stream =
+                ImageIO.createImageInputStream(new ByteArrayInputStream(PngChunks.drawn(bytes)))) {
             Iterator<ImageReader> readers = ImageIO.getImageReaders(stream);
             if (!readers.hasNext()) {
                 return damaged();
