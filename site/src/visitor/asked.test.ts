@@ -3,8 +3,11 @@ import { askWhatCounts } from './asked';
 
 const page = `
   <form data-enquiry>
-    <div class="fld" data-field="what"><select name="what"><option value=""></option><option>Sweep</option><option>Other</option></select></div>
-    <div class="fld" data-field="other" data-if="what" data-is="Other"><p class="help only">Only if</p><input name="other"></div>
+    <div class="fld" data-field="what">
+      <select name="what"><option value=""></option><option>Sweep</option><option>Other</option></select>
+    </div>
+    <div class="fld" data-field="other" data-if="what" data-is="Other">
+      <p class="help only">Only if</p><input name="other"></div>
     <div class="fld" data-field="pets">
       <input type="radio" name="pets" value="Yes"><input type="radio" name="pets" value="No">
     </div>

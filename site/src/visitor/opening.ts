@@ -3,7 +3,10 @@
  * here a clock is compared with it, and nothing else.
  */
 
-/** A list as it stands in the page: `from` is a minute since 1970, `steps` are pairs of minutes since the step before and a number of `says`. */
+/**
+ * A list as it stands in the page: `from` is a minute since 1970, `steps` are pairs of minutes since the step before and a number
+ * of `says`.
+ */
 export interface Timetable<T> {
   from: number;
   says: T[];

@@ -10,11 +10,7 @@ import ostium.core.base.Messages;
 import ostium.core.brief.Brief;
 import ostium.core.door.DoorPlace;
 import ostium.core.draft.Draft;
-import ostium.core.enquiry.PrivacyNotice;
-import ostium.core.enquiry.SectionForms;
 import ostium.core.fact.Facts;
-import ostium.core.form.Field;
-import ostium.core.form.Form;
 import ostium.core.look.House;
 import ostium.core.look.Look;
 import ostium.core.search.PageHead;
@@ -32,7 +28,6 @@ import ostium.core.trade.Goal;
 /** What the templates of a page ask for. Holds no rule of its own beyond how a thing is put on a page. */
 public final class PageModel {
     private static final Messages WORDS = Messages.of("page");
-    private static final Messages PRIVACY = Messages.of("privacy");
 
     private final Brief brief;
     private final Draft draft;
@@ -42,6 +37,7 @@ public final class PageModel {
     private final Map<String, String> files;
     private final BusinessFacts business;
     private final DoorFacts doors;
+    private final FormFacts forms;
     private final ReachFacts reach;
     private final WorkFacts work;
     private final PictureFacts pictures;
@@ -56,6 +52,7 @@ public final class PageModel {
         this.files = files;
         this.business = new BusinessFacts(brief);
         this.doors = new DoorFacts(brief, draft, links);
+        this.forms = new FormFacts(brief, draft, target);
         this.reach = new ReachFacts(brief, doors.found());
         this.work = new WorkFacts(facts(), draft);
         this.pictures = new PictureFacts(facts(), draft.site());
@@ -298,12 +295,9 @@ public final class PageModel {
         return shown(EnquirySection.KIND).isPresent();
     }
 
-    public boolean mailsInsteadOfForm() {
-        return target.kind() == Target.Kind.FOLDER;
-    }
-
-    public Form form(Section section) {
-        return SectionForms.of(section, brief, draft.doors());
+    /** The forms messages are left through, and what is said around them. */
+    public FormFacts forms() {
+        return forms;
     }
 
     /** The doors that stand in a place, in order, each with the one that stands in for it. */
@@ -339,42 +333,9 @@ public final class PageModel {
         return business.geoUri();
     }
 
-    /** "Or call Ada", beside the form. */
-    public String orCall() {
-        return business.firstName().isEmpty() ? say("orCall") : say("orCallThem", business.firstName());
-    }
-
     /** Address of the form; empty when there is none. */
     public String formLink() {
         return links.to(EnquirySection.KIND);
-    }
-
-    /** What is asked in a field of a form, for what hangs on its answer. */
-    public String labelOf(String anchor, String key) {
-        return SectionForms.in(draft.site()).stream()
-                .filter(section -> section.anchor().equals(anchor))
-                .flatMap(section -> form(section).fields().stream())
-                .filter(field -> field.key().equals(key))
-                .map(Field::label)
-                .findFirst()
-                .orElse("");
-    }
-
-    /** What is said of how messages are kept; empty on a site without a form. */
-    public List<PrivacyNotice.Part> privacy() {
-        return new PrivacyNotice(draft.site(), brief, draft.doors()).parts();
-    }
-
-    public String privacyTitle() {
-        return PRIVACY.say("title");
-    }
-
-    public String privacyLink() {
-        return path(target.kind() == Target.Kind.PUBLISHED ? "privacy" : "privacy.html");
-    }
-
-    public String thanks(Section section) {
-        return form(section).thanks(facts());
     }
 
     /** One of the shipped drawings, inline. */

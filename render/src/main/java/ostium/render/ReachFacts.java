@@ -97,6 +97,11 @@ public final class ReachFacts {
         return business.firstName().isEmpty() ? WORDS.say("callPlain") : WORDS.say("callThem", business.firstName());
     }
 
+    /** "Or call Ada", beside the form. */
+    public String orCall() {
+        return business.firstName().isEmpty() ? WORDS.say("orCall") : WORDS.say("orCallThem", business.firstName());
+    }
+
     public Hours hours() {
         return facts.one(FactValue.Hours.class)
                 .map(hours -> new Hours(hours.week()))

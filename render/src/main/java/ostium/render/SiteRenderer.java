@@ -59,7 +59,7 @@ public final class SiteRenderer {
         if (target.kind() == Target.Kind.PUBLISHED) {
             PageModel home = new PageModel(brief, draft, draft.site().home(), target, names);
             files.addAll(thanks(brief, draft, home));
-            if (!home.privacy().isEmpty()) {
+            if (!home.forms().privacy().isEmpty()) {
                 files.add(RenderedFile.text(
                         "privacy.html", "text/html", Templates.html("privacy.jte", Map.of("page", home))));
             }
@@ -114,7 +114,9 @@ public final class SiteRenderer {
                 .map(section -> RenderedFile.text(
                         thanksPage(draft, section) + ".html",
                         "text/html",
-                        Templates.html("message.jte", Map.of("page", home, "words", home.thanks(section)))))
+                        Templates.html(
+                                "message.jte",
+                                Map.of("page", home, "words", home.forms().thanks(section)))))
                 .toList();
     }
 
