@@ -1,4 +1,6 @@
 <script lang="ts">
+  import { mailAddresses } from '../../parts/mailAddresses';
+
   /** Where messages go. Acts at once. */
   let { addresses, keep }: { addresses: string; keep: (addresses: string[]) => Promise<void> } = $props();
 
@@ -6,10 +8,7 @@
 
   async function changed(): Promise<void> {
     if (typed === undefined || typed === addresses) return;
-    const all = typed
-      .split(/[\s,;]+/)
-      .map((address) => address.toLowerCase())
-      .filter((address) => address !== '');
+    const all = mailAddresses(typed);
     await keep(all);
     if (addresses === all.join(', ')) typed = undefined;
   }

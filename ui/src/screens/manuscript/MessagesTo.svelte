@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { mailAddresses } from '../../parts/mailAddresses';
   import type { ManuscriptState } from './manuscript.svelte';
 
   /** Where messages from the form go. Acts at once, unlike the words around it. */
@@ -9,10 +10,7 @@
 
   function keep(): void {
     if (typed === undefined || typed === kept) return;
-    const addresses = typed
-      .split(/[\s,;]+/)
-      .map((address) => address.toLowerCase())
-      .filter((address) => address !== '');
+    const addresses = mailAddresses(typed);
     manuscript.edit({ kind: 'sendMessagesTo', addresses });
     void manuscript.keep().then(() => {
       if ((manuscript.view?.messagesTo ?? []).join() === addresses.join()) typed = undefined;
