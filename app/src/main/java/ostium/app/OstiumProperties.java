@@ -14,6 +14,7 @@ import org.springframework.boot.context.properties.bind.DefaultValue;
  * @param signUpsPerHour accounts one address may make in an hour
  * @param mailsPerHour mails one address may have us send in an hour: forgotten passwords, invitations, replies
  * @param enquiriesPerTenMinutes messages one address may send to one site in ten minutes
+ * @param bookingsPerTenMinutes times one address may hold, take, move or call off at one site in ten minutes
  * @param mailFrom address that mail from Ostium comes from
  * @param demo whether demo data are loaded at the start
  * @param devOrigin origin of an interface that is being worked on, which may show previews too; empty in production
@@ -28,6 +29,7 @@ public record OstiumProperties(
         @DefaultValue("10") int signUpsPerHour,
         @DefaultValue("20") int mailsPerHour,
         @DefaultValue("20") int enquiriesPerTenMinutes,
+        @DefaultValue("40") int bookingsPerTenMinutes,
         @DefaultValue("no-reply@ostium.example") String mailFrom,
         @DefaultValue("false") boolean demo,
         @DefaultValue("") String devOrigin) {

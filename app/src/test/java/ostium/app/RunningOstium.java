@@ -22,7 +22,8 @@ public final class RunningOstium {
                 "--ostium.demo=" + demo,
                 "--ostium.sites-per-hour=10000",
                 "--ostium.sign-ups-per-hour=10000",
-                "--ostium.mails-per-hour=10000"));
+                "--ostium.mails-per-hour=10000",
+                "--ostium.bookings-per-ten-minutes=100000"));
         for (String setting : DATABASE.settings()) {
             arguments.add("--" + setting);
         }

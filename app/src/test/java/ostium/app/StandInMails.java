@@ -31,6 +31,17 @@ public final class StandInMails {
         throw new AssertionError("no mail to " + email);
     }
 
+    /** Waits until so many mails to an address were caught. */
+    public static void waitFor(String email, int number) {
+        long end = System.nanoTime() + TimeUnit.SECONDS.toNanos(20);
+        while (to(email).size() < number) {
+            if (System.nanoTime() > end) {
+                throw new AssertionError("fewer than " + number + " mails to " + email);
+            }
+            pause();
+        }
+    }
+
     /** The path of the link in the newest mail to an address. */
     public static String linkTo(String email) {
         return link(next(email));

@@ -10,13 +10,13 @@ import ostium.core.door.DoorKinds;
 import ostium.core.door.DoorPlace;
 import ostium.core.door.DoorsOf;
 import ostium.core.door.FoundDoor;
+import ostium.core.door.book.BookDoor;
 import ostium.core.door.directions.DirectionsDoor;
 import ostium.core.door.email.EmailDoor;
 import ostium.core.door.form.FormDoor;
 import ostium.core.draft.Draft;
 import ostium.core.section.SectionKinds;
 import ostium.core.site.Section;
-import ostium.core.trade.Goal;
 
 /** The doors of a page: which stand where, and where each leads seen from there. Holds no rule of its own. */
 final class DoorFacts {
@@ -69,7 +69,11 @@ final class DoorFacts {
 
     /** Whether the words of the opening's second button are this door's: of the one the goal does not call by name. */
     boolean hasWordsOfOpening(DoorKind kind) {
-        return kind.equals(brief.workingGoal() == Goal.VISIT ? DirectionsDoor.KIND : writingKind());
+        return switch (brief.workingGoal()) {
+            case VISIT -> kind.equals(DirectionsDoor.KIND);
+            case BOOK -> kind.equals(page(BookDoor.KIND.id()).isPresent() ? BookDoor.KIND : writingKind());
+            default -> kind.equals(writingKind());
+        };
     }
 
     private DoorKind writingKind() {
@@ -85,9 +89,19 @@ final class DoorFacts {
         return open(kind).isPresent();
     }
 
-    /** Where a door leads: to its section on a page, else away from it; empty when it is not open. */
+    /** Where a door leads: to its section on a page, to a page of its own, else away; empty when it is not open. */
     String address(String kind) {
-        return section(kind).map(links::to).orElseGet(() -> addressAway(kind));
+        return section(kind)
+                .map(links::to)
+                .or(() -> page(kind).map(links::toServed))
+                .orElseGet(() -> addressAway(kind));
+    }
+
+    /** The page of its own a door leads to; one that is shut, or cannot stand on pages, leads nowhere. */
+    private Optional<String> page(String kind) {
+        return DoorKinds.of(new DoorKind(kind))
+                .filter(descriptor -> doors.stands(descriptor.kind()))
+                .flatMap(DoorDescriptor::page);
     }
 
     /** Where a door leads away from the page; empty when it does not, or is not open. */

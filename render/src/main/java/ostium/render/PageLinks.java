@@ -31,6 +31,15 @@ final class PageLinks {
         return fileOf(page);
     }
 
+    /** Address of a page that only a server answers; empty where files are read from a folder. */
+    String toServed(String page) {
+        return switch (target.kind()) {
+            case PUBLISHED -> target.fromRoot() ? "/" + page : page;
+            case PREVIEW -> page + ".html";
+            case FOLDER -> "";
+        };
+    }
+
     /** Address of a section: its anchor alone on the same page. */
     String to(Section section) {
         Optional<Page> page = site.pageOf(section.id());

@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.function.Supplier;
 import java.util.stream.Collectors;
 import ostium.core.brief.Brief;
+import ostium.core.door.book.BookDoor;
 import ostium.core.draft.Draft;
 import ostium.core.enquiry.SectionForms;
 import ostium.core.fact.FactValue;
@@ -56,8 +57,12 @@ public final class SiteRenderer {
             files.add(RenderedFile.text(
                     PageLinks.fileOf(each), "text/html", Templates.html("page.jte", Map.of("page", page))));
         }
+        PageModel home = new PageModel(brief, draft, draft.site().home(), target, names);
+        if (target.kind() != Target.Kind.FOLDER && takesBookings(brief, draft)) {
+            files.add(RenderedFile.text(
+                    BookDoor.PAGE + ".html", "text/html", Templates.html("book.jte", Map.of("page", home))));
+        }
         if (target.kind() == Target.Kind.PUBLISHED) {
-            PageModel home = new PageModel(brief, draft, draft.site().home(), target, names);
             files.addAll(thanks(brief, draft, home));
             if (!home.forms().privacy().isEmpty()) {
                 files.add(RenderedFile.text(
@@ -106,6 +111,10 @@ public final class SiteRenderer {
     /** The files of the site whose bytes the owner gave: each size of each picture on it, and what can be taken away. */
     public List<KeptFile> keptFiles(Brief brief, Draft draft) {
         return new PictureFacts(brief.facts(), draft.site()).files();
+    }
+
+    private static boolean takesBookings(Brief brief, Draft draft) {
+        return draft.doors().of(brief.facts(), draft.site()).stands(BookDoor.KIND);
     }
 
     /** A page for after sending, for each form; forms that say the same share one. */

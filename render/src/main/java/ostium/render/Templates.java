@@ -7,13 +7,14 @@ import java.util.Map;
 import ostium.core.site.Section;
 
 /** The templates of pages and sections, compiled into this module: {@code section/services.jte} draws services. */
-final class Templates {
+public final class Templates {
     private static final TemplateEngine ENGINE = TemplateEngine.createPrecompiled(
             null, ContentType.Html, Templates.class.getClassLoader(), "ostium.render.page");
 
     private Templates() {}
 
-    static String html(String template, Map<String, Object> parameters) {
+    /** A template with its parameters, as HTML. */
+    public static String html(String template, Map<String, Object> parameters) {
         StringOutput output = new StringOutput(32_768);
         ENGINE.render(template, parameters, output);
         return output.toString();

@@ -55,7 +55,7 @@ class EnquiryDoor {
             refuse(request, response, 404, "There is no form on this site any more. Go back to the first page.");
             return;
         }
-        if (isFromElsewhere(request)) {
+        if (SentFrom.elsewhere(request)) {
             refuse(request, response, 403, "This came from another site. Fill in the form on the page itself.");
             return;
         }
@@ -137,16 +137,6 @@ class EnquiryDoor {
         } else {
             Wire.plainPage(response, status, "Not sent", words);
         }
-    }
-
-    /** Browsers say where a post comes from; where they do not, it is taken. */
-    private static boolean isFromElsewhere(HttpServletRequest request) {
-        String fetchSite = request.getHeader("Sec-Fetch-Site");
-        if (fetchSite != null && !fetchSite.equals("same-origin") && !fetchSite.equals("none")) {
-            return true;
-        }
-        String origin = request.getHeader("Origin");
-        return origin != null && !origin.replaceFirst("^https?://", "").equals(request.getHeader("Host"));
     }
 
     private static boolean wantsJson(HttpServletRequest request) {

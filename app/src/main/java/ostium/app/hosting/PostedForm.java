@@ -27,9 +27,13 @@ final class PostedForm {
         if (body.length > MOST_BYTES) {
             return Optional.empty();
         }
+        return read(new String(body, StandardCharsets.UTF_8));
+    }
+
+    /** The same of an encoded text, such as what stands behind the question mark of an address; null for none. */
+    static Optional<Map<String, List<String>>> read(String text) {
         Map<String, List<String>> fields = new LinkedHashMap<>();
-        String text = new String(body, StandardCharsets.UTF_8);
-        if (text.isEmpty()) {
+        if (text == null || text.isEmpty()) {
             return Optional.of(fields);
         }
         String[] pairs = text.split("&");

@@ -18,6 +18,7 @@ import ostium.app.site.PreviewTokens;
 import ostium.app.site.SiteService;
 import ostium.app.site.StoredSite;
 import ostium.app.web.Origins;
+import ostium.core.door.book.BookDoor;
 import ostium.core.draft.Draft;
 import ostium.core.edit.State;
 import ostium.core.hours.BusinessDay;
@@ -44,6 +45,7 @@ class PreviewPages {
     private final SiteFiles files;
     private final DraftRounds rounds;
     private final PublishedVersions versions;
+    private final PreviewBooking booking;
 
     PreviewPages(
             PreviewTokens tokens,
@@ -51,13 +53,15 @@ class PreviewPages {
             Origins origins,
             SiteFiles files,
             DraftRounds rounds,
-            PublishedVersions versions) {
+            PublishedVersions versions,
+            PreviewBooking booking) {
         this.tokens = tokens;
         this.sites = sites;
         this.origins = origins;
         this.files = files;
         this.rounds = rounds;
         this.versions = versions;
+        this.booking = booking;
     }
 
     void answer(HttpServletRequest request, HttpServletResponse response) throws IOException {
@@ -101,7 +105,9 @@ class PreviewPages {
         }
         boolean staysTheSame =
                 file.get().path().equals(name) && LASTING.matcher(name).find();
-        if (staysTheSame) {
+        if (name.equals(BookDoor.PAGE + ".html")) {
+            Wire.html(response, 200, booking.page(site.get(), state, file.get(), request));
+        } else if (staysTheSame) {
             Wire.lasting(response, file.get().contentType(), file.get().bytes());
         } else {
             Wire.bytes(response, 200, file.get().contentType(), file.get().bytes());

@@ -10,15 +10,17 @@ import ostium.app.publishing.LiveSite;
 import ostium.app.publishing.LiveSite.LiveFile;
 import ostium.app.publishing.LiveSites;
 
-/** Public sites: files from memory, and the form. */
+/** Public sites: files from memory, the form, and booking. */
 @Component
 class SitePages {
     private final LiveSites live;
     private final EnquiryDoor enquiries;
+    private final BookingDoor bookings;
 
-    SitePages(LiveSites live, EnquiryDoor enquiries) {
+    SitePages(LiveSites live, EnquiryDoor enquiries, BookingDoor bookings) {
         this.live = live;
         this.enquiries = enquiries;
+        this.bookings = bookings;
     }
 
     void answer(String host, HttpServletRequest request, HttpServletResponse response) throws IOException {
@@ -41,6 +43,10 @@ class SitePages {
         }
         if (path.equals("/_ostium/enquiry")) {
             enquiries.answer(site.get(), request, response);
+            return;
+        }
+        if (BookingDoor.isAt(path)) {
+            bookings.answer(site.get(), request, response);
             return;
         }
         if (path.equals("/_ostium/opening.json")) {

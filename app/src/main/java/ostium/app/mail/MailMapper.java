@@ -10,18 +10,23 @@ import org.apache.ibatis.annotations.Update;
 
 @Mapper
 interface MailMapper {
-    @Insert("insert into mail (id, enquiry, recipient, reply_to, subject, body, message_id, state)"
-            + " values (#{id}, #{mail.enquiry}, #{mail.to}, #{mail.replyTo}, #{mail.subject}, #{mail.body},"
-            + " #{messageId}, 'WAITING')")
+    String COLUMNS =
+            "select id, enquiry, booking, recipient, reply_to, subject, body, calendar, message_id, state, tries,"
+                    + " fault, made_at, sent_at from mail";
+
+    @Insert("insert into mail (id, enquiry, booking, recipient, reply_to, subject, body, calendar, message_id, state)"
+            + " values (#{id}, #{mail.enquiry}, #{mail.booking}, #{mail.to}, #{mail.replyTo}, #{mail.subject},"
+            + " #{mail.body}, #{mail.calendar}, #{messageId}, 'WAITING')")
     void insert(String id, Mail mail, String messageId);
 
-    @Select("select id, enquiry, recipient, reply_to, subject, body, message_id, state, tries, fault, made_at, sent_at"
-            + " from mail where id = #{id}")
+    @Select(COLUMNS + " where id = #{id}")
     Optional<StoredMail> byId(String id);
 
-    @Select("select id, enquiry, recipient, reply_to, subject, body, message_id, state, tries, fault, made_at, sent_at"
-            + " from mail where enquiry in (select id from enquiry where site = #{site})")
+    @Select(COLUMNS + " where enquiry in (select id from enquiry where site = #{site})")
     List<StoredMail> ofSite(String site);
+
+    @Select(COLUMNS + " where booking = #{booking} order by made_at")
+    List<StoredMail> ofBooking(String booking);
 
     @Update("update mail set state = 'SENT', sent_at = now(6), fault = null where id = #{id}")
     void sent(String id);
@@ -36,10 +41,12 @@ interface MailMapper {
     record StoredMail(
             String id,
             String enquiry,
+            String booking,
             String recipient,
             String replyTo,
             String subject,
             String body,
+            String calendar,
             String messageId,
             String state,
             int tries,

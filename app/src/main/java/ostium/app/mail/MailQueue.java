@@ -61,14 +61,22 @@ public class MailQueue implements QueuedWork {
     public void send(Mail mail) {
         String id = UUID.randomUUID().toString();
         String host = properties.mailFrom().substring(properties.mailFrom().indexOf('@') + 1);
-        Mail oneLine = new Mail(mail.to(), mail.replyTo(), shortened(mail.subject()), mail.body(), mail.enquiry());
+        Mail oneLine = new Mail(
+                mail.to(),
+                mail.replyTo(),
+                shortened(mail.subject()),
+                mail.body(),
+                mail.enquiry(),
+                mail.booking(),
+                mail.calendar());
         mails.insert(id, oneLine, "<" + id + "@" + host + ">");
         queue.add(task.instance(id));
     }
 
     /**
-     * How the mail of an enquiry fares.
+     * How a mail fares.
      *
+     * @param enquiry id of the enquiry it tells of, or null
      * @param fault why the last try failed, in words; empty when it did not
      */
     public record Delivery(String enquiry, String to, State state, int tries, String fault) {}
@@ -82,14 +90,21 @@ public class MailQueue implements QueuedWork {
 
     /** The mails that tell of the enquiries of a site. */
     public List<Delivery> ofSite(String site) {
-        return mails.ofSite(site).stream()
-                .map(mail -> new Delivery(
-                        mail.enquiry(),
-                        mail.recipient(),
-                        State.valueOf(mail.state()),
-                        mail.tries(),
-                        mail.fault() == null ? "" : mail.fault()))
-                .toList();
+        return mails.ofSite(site).stream().map(MailQueue::delivery).toList();
+    }
+
+    /** The mails that tell of a booking, the first that was written first. */
+    public List<Delivery> ofBooking(String booking) {
+        return mails.ofBooking(booking).stream().map(MailQueue::delivery).toList();
+    }
+
+    private static Delivery delivery(StoredMail mail) {
+        return new Delivery(
+                mail.enquiry(),
+                mail.recipient(),
+                State.valueOf(mail.state()),
+                mail.tries(),
+                mail.fault() == null ? "" : mail.fault());
     }
 
     private void deliver(String id) {

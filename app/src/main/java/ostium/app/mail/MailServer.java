@@ -4,6 +4,7 @@ import jakarta.mail.MessagingException;
 import jakarta.mail.internet.MimeMessage;
 import java.nio.charset.StandardCharsets;
 import org.springframework.beans.factory.ObjectProvider;
+import org.springframework.core.io.ByteArrayResource;
 import org.springframework.mail.MailPreparationException;
 import org.springframework.mail.javamail.JavaMailSender;
 import org.springframework.mail.javamail.JavaMailSenderImpl;
@@ -33,7 +34,8 @@ class MailServer {
         JavaMailSender sender = configured.getIfAvailable(this::toStandIn);
         MimeMessage message = sender.createMimeMessage();
         try {
-            MimeMessageHelper helper = new MimeMessageHelper(message, StandardCharsets.UTF_8.name());
+            boolean more = mail.calendar() != null;
+            MimeMessageHelper helper = new MimeMessageHelper(message, more, StandardCharsets.UTF_8.name());
             helper.setFrom(properties.mailFrom(), "Ostium");
             helper.setTo(mail.recipient());
             if (mail.replyTo() != null) {
@@ -41,6 +43,12 @@ class MailServer {
             }
             helper.setSubject(mail.subject());
             helper.setText(mail.body());
+            if (more) {
+                helper.addAttachment(
+                        "appointment.ics",
+                        new ByteArrayResource(mail.calendar().getBytes(StandardCharsets.UTF_8)),
+                        "text/calendar; charset=utf-8; method=PUBLISH");
+            }
             message.setHeader("Message-ID", mail.messageId());
             message.setHeader("Auto-Submitted", "auto-generated");
         } catch (MessagingException | java.io.UnsupportedEncodingException e) {

@@ -8,6 +8,7 @@ import java.util.Optional;
 import org.springframework.stereotype.Component;
 import ostium.app.publishing.PublicationMapper.StoredVersion;
 import ostium.app.site.Readings;
+import ostium.app.web.Origins;
 import ostium.core.edit.Changes;
 import ostium.core.edit.Changes.Change;
 import ostium.core.edit.State;
@@ -21,6 +22,7 @@ public class PublishedVersions {
 
     private final PublicationMapper publications;
     private final Readings readings;
+    private final Origins origins;
 
     private record Version(String site, long id) {}
 
@@ -29,9 +31,10 @@ public class PublishedVersions {
     private final Cache<Long, List<Change>> differences =
             Caffeine.newBuilder().maximumSize(2_000).build();
 
-    PublishedVersions(PublicationMapper publications, Readings readings) {
+    PublishedVersions(PublicationMapper publications, Readings readings, Origins origins) {
         this.publications = publications;
         this.readings = readings;
+        this.origins = origins;
     }
 
     /** The site as it was in a version; empty if the site has no such version. */
@@ -50,6 +53,14 @@ public class PublishedVersions {
                 .addressOf(site)
                 .map(PublicationMapper.Address::publication)
                 .isPresent();
+    }
+
+    /** Where a site is live, without a slash at its end; empty while it is not. */
+    public Optional<String> liveAddress(String site) {
+        return publications
+                .addressOf(site)
+                .filter(address -> address.publication() != null)
+                .map(address -> origins.site(address.host()));
     }
 
     /**

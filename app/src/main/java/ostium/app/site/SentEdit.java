@@ -31,8 +31,8 @@ public record SentEdit(
         @Schema(implementation = Edit.class) JsonNode edit) {
     /** An edit with the longest text in it stays well below this. */
     private static final int LONGEST = 200_000;
-    /** Where words come from, a door that none stands in for, and a field that is always asked. */
-    private static final Set<String> MAY_BE_MISSING = Set.of("origin", "standsIn", "condition");
+    /** Where words come from, a door that none stands in for, a field that is always asked, a time that the facts say. */
+    private static final Set<String> MAY_BE_MISSING = Set.of("origin", "standsIn", "condition", "minutes");
 
     /**
      * What it asks for.
@@ -110,6 +110,7 @@ public record SentEdit(
                         || edit instanceof WholeEdit.SetDoor
                         || edit instanceof WholeEdit.PlaceDoors
                         || edit instanceof WholeEdit.SetForm
+                        || edit instanceof WholeEdit.SetBooking
                         || edit instanceof WholeEdit.KeepMessages)) {
             throw new EditRefused("This edit is not made by hand.");
         }

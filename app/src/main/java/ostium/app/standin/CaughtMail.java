@@ -1,15 +1,17 @@
 package ostium.app.standin;
 
 import com.icegreen.greenmail.util.GreenMail;
-import com.icegreen.greenmail.util.GreenMailUtil;
 import com.icegreen.greenmail.util.ServerSetup;
 import jakarta.annotation.PostConstruct;
 import jakarta.annotation.PreDestroy;
 import jakarta.mail.MessagingException;
+import jakarta.mail.Multipart;
+import jakarta.mail.Part;
 import jakarta.mail.internet.MimeMessage;
 import java.io.IOException;
 import java.net.InetAddress;
 import java.net.ServerSocket;
+import java.nio.charset.StandardCharsets;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -27,9 +29,20 @@ import ostium.app.mail.MailStandIn;
 public class CaughtMail implements MailStandIn {
     private static final int MOST_SHOWN = 200;
 
-    /** A mail it has caught. */
+    /**
+     * A mail it has caught.
+     *
+     * @param calendar the iCalendar file that came with it, or empty
+     */
     public record Caught(
-            String messageId, String from, String to, String replyTo, String subject, String text, Instant at) {}
+            String messageId,
+            String from,
+            String to,
+            String replyTo,
+            String subject,
+            String text,
+            String calendar,
+            Instant at) {}
 
     private GreenMail server;
     private int port;
@@ -70,7 +83,8 @@ public class CaughtMail implements MailStandIn {
                         address(message.getAllRecipients()),
                         message.getHeader("Reply-To") == null ? "" : address(message.getReplyTo()),
                         message.getSubject(),
-                        text(message),
+                        part(message, "text/plain"),
+                        part(message, "text/calendar"),
                         message.getSentDate() == null
                                 ? Instant.EPOCH
                                 : message.getSentDate().toInstant()));
@@ -82,8 +96,24 @@ public class CaughtMail implements MailStandIn {
         return caught.stream().limit(MOST_SHOWN).toList();
     }
 
-    private static String text(MimeMessage message) throws MessagingException, IOException {
-        return message.getContent() instanceof String words ? words : GreenMailUtil.getBody(message);
+    /** The first part of a type, as text; empty where there is none. */
+    private static String part(Part message, String type) throws MessagingException, IOException {
+        Object content = message.getContent();
+        if (content instanceof Multipart parts) {
+            for (int i = 0; i < parts.getCount(); i++) {
+                String found = part(parts.getBodyPart(i), type);
+                if (!found.isEmpty()) {
+                    return found;
+                }
+            }
+            return "";
+        }
+        if (!message.isMimeType(type)) {
+            return "";
+        }
+        return content instanceof String words
+                ? words
+                : new String(message.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
     }
 
     private static String address(jakarta.mail.Address[] addresses) {

@@ -8,7 +8,9 @@ import java.util.List;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import ostium.core.place.Gazetteer;
+import ostium.core.place.MeasuredTravel;
 import ostium.core.place.PlaceFinder;
+import ostium.core.place.TravelTimes;
 
 /** The place finder that ships: it knows Quill and Port Merrow, which do not exist, and nothing else. */
 @Configuration
@@ -16,6 +18,11 @@ class DemoPlaces {
     @Bean
     PlaceFinder placeFinder() {
         return new Gazetteer(List.of(map("quill"), map("port-merrow")));
+    }
+
+    @Bean
+    TravelTimes travelTimes() {
+        return new MeasuredTravel();
     }
 
     private static String map(String name) {

@@ -28,7 +28,9 @@ public class RateLimits {
         /** By author: pictures and files that are given. */
         FILE,
         /** By site and sender. */
-        ENQUIRY
+        ENQUIRY,
+        /** By site and sender: times that are held, taken, moved or called off. */
+        BOOKING
     }
 
     private record Limit(int times, Duration within) {}
@@ -56,7 +58,8 @@ public class RateLimits {
                 Act.LINK, new Limit(60, Duration.ofHours(1)),
                 Act.EDIT, new Limit(2_000, Duration.ofMinutes(5)),
                 Act.FILE, new Limit(300, Duration.ofHours(1)),
-                Act.ENQUIRY, new Limit(properties.enquiriesPerTenMinutes(), Duration.ofMinutes(10)));
+                Act.ENQUIRY, new Limit(properties.enquiriesPerTenMinutes(), Duration.ofMinutes(10)),
+                Act.BOOKING, new Limit(properties.bookingsPerTenMinutes(), Duration.ofMinutes(10)));
     }
 
     /** Whether it may be done once more; counts it. */

@@ -20,6 +20,7 @@ import ostium.core.place.TravelTimes;
  * @param times when appointments can be
  * @param services what can be booked: of the facts, with a time it takes
  * @param resources who or what carries it out; never empty
+ * @param clock how days and times are said
  * @param ways how long the way between two places takes
  */
 public record BookingTerms(
@@ -28,6 +29,7 @@ public record BookingTerms(
         OpeningTimes times,
         List<OfferedService> services,
         List<Resource> resources,
+        ClockWords clock,
         TravelTimes ways) {
 
     /** The rules on the facts as they are today. Without hours nothing can be booked. */
@@ -38,11 +40,12 @@ public record BookingTerms(
                 times(rules, facts).orElse(new OpeningTimes(WeeklyHours.of(java.util.Map.of()), List.of())),
                 services(rules, facts),
                 rules.resources().isEmpty() ? List.of(Resource.BUSINESS) : rules.resources(),
+                ClockWords.of(facts),
                 ways);
     }
 
     /** When appointments can be; empty where no hours are known. */
-    static Optional<OpeningTimes> times(BookingRules rules, Facts facts) {
+    public static Optional<OpeningTimes> times(BookingRules rules, Facts facts) {
         Optional<OpeningTimes> business = facts.openingTimes();
         if (rules.hours().isEmpty()) {
             return business;
@@ -57,7 +60,8 @@ public record BookingTerms(
                 .or(() -> business);
     }
 
-    static List<OfferedService> services(BookingRules rules, Facts facts) {
+    /** What can be booked: the services of the rules that the facts have, with a time they take. */
+    public static List<OfferedService> services(BookingRules rules, Facts facts) {
         return facts.all(Service.class).stream()
                 .flatMap(fact -> rules.service(fact.id()).flatMap(booked -> offered(fact, booked)).stream())
                 .toList();

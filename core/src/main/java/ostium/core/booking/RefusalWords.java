@@ -39,7 +39,7 @@ final class RefusalWords {
         BookingRules rules = terms.rules();
         return switch (reason) {
             case NOTICE -> WORDS.say("why.NOTICE", Spans.say(rules.notice()));
-            case AHEAD -> WORDS.say("why.AHEAD", ClockWords.day(today.plusDays(rules.daysAhead())));
+            case AHEAD -> WORDS.say("why.AHEAD", terms.clock().day(today.plusDays(rules.daysAhead())));
             case GRID -> WORDS.say("why.GRID", rules.grid());
             case CLOSED -> closed(start);
             case DAILY_LIMIT -> WORDS.say("why.DAILY_LIMIT", rules.dailyLimit());
@@ -61,6 +61,6 @@ final class RefusalWords {
     }
 
     private String until(Appointment other) {
-        return ClockWords.time(other.end(), terms.zone());
+        return terms.clock().time(other.end());
     }
 }

@@ -48,6 +48,11 @@ public abstract class DoorDescriptor {
         return Optional.empty();
     }
 
+    /** Name of the page of its own it leads to, without ending; empty where it leads elsewhere. */
+    public Optional<String> page() {
+        return Optional.empty();
+    }
+
     /** What stands on it until its owner says otherwise. */
     public final String usualWords(Premises premises) {
         return says(premises).isEmpty()

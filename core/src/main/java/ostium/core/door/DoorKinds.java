@@ -2,6 +2,7 @@ package ostium.core.door;
 
 import java.util.List;
 import java.util.Optional;
+import ostium.core.door.book.BookDoor;
 import ostium.core.door.call.CallDoor;
 import ostium.core.door.chat.ChatDoor;
 import ostium.core.door.directions.DirectionsDoor;
@@ -16,6 +17,7 @@ public final class DoorKinds {
     private static final List<DoorDescriptor> ALL = List.of(
             new CallDoor(),
             new TextDoor(),
+            new BookDoor(),
             new FormDoor(),
             new EmailDoor(),
             new ChatDoor(),

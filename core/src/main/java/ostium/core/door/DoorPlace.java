@@ -2,6 +2,7 @@ package ostium.core.door;
 
 import java.util.List;
 import java.util.stream.Stream;
+import ostium.core.door.book.BookDoor;
 import ostium.core.door.call.CallDoor;
 import ostium.core.door.directions.DirectionsDoor;
 import ostium.core.door.email.EmailDoor;
@@ -20,6 +21,7 @@ public enum DoorPlace {
     BAR(2);
 
     private static final List<DoorKind> WRITE = List.of(FormDoor.KIND, EmailDoor.KIND);
+    private static final List<DoorKind> BOOK = List.of(BookDoor.KIND, FormDoor.KIND, EmailDoor.KIND);
     private static final List<DoorKind> CALL = List.of(CallDoor.KIND);
 
     private final int most;
@@ -37,12 +39,13 @@ public enum DoorPlace {
     private List<List<DoorKind>> usual(Goal goal) {
         return switch (this) {
             case HEAD -> List.of(CALL);
-            case BAND -> List.of(WRITE);
-            case BAR -> List.of(CALL, WRITE);
+            case BAND -> List.of(BOOK);
+            case BAR -> List.of(CALL, goal == Goal.BOOK ? BOOK : WRITE);
             case OPENING ->
                 switch (goal) {
                     case CALL -> List.of(CALL, WRITE);
-                    case WRITE, BOOK -> List.of(WRITE, CALL);
+                    case WRITE -> List.of(WRITE, CALL);
+                    case BOOK -> List.of(BOOK, CALL);
                     case VISIT ->
                         List.of(
                                 CALL,

@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
+import ostium.core.booking.BookingRules;
 import ostium.core.fact.Facts;
 import ostium.core.form.FormSetup;
 import ostium.core.site.Site;
@@ -22,13 +23,15 @@ import ostium.core.trade.Goal;
  * @param forms the forms an owner has set up, by id of their section; the others are those a site begins with
  * @param keptMonths how long a message is kept after the last that was said in it, once it is over, in months; 0 until it is
  *     deleted by hand
+ * @param booking how bookings are taken; null until the owner has set it up
  */
 public record Doors(
         List<String> messagesTo,
         List<Door> set,
         Map<DoorPlace, List<DoorKind>> placed,
         Map<String, FormSetup> forms,
-        Integer keptMonths) {
+        Integer keptMonths,
+        BookingRules booking) {
     /** Most addresses messages may go to. */
     public static final int MOST_ADDRESSES = 5;
 
@@ -52,11 +55,11 @@ public record Doors(
 
     /** All doors as usual, and nobody told of messages yet. */
     public static Doors none() {
-        return new Doors(List.of(), List.of(), Map.of(), Map.of(), 0);
+        return new Doors(List.of(), List.of(), Map.of(), Map.of(), 0, null);
     }
 
     public Doors withMessagesTo(List<String> others) {
-        return new Doors(others, set, placed, forms, keptMonths);
+        return new Doors(others, set, placed, forms, keptMonths, booking);
     }
 
     /** These doors with one set; one that is set as usual is as if it had never been. */
@@ -67,7 +70,7 @@ public record Doors(
             others.add(door);
         }
         others.sort(Comparator.comparing(each -> each.kind().id()));
-        return new Doors(messagesTo, others, placed, forms, keptMonths);
+        return new Doors(messagesTo, others, placed, forms, keptMonths, booking);
     }
 
     /** @param kinds what stands there, in order; empty optional for what usually does */
@@ -75,19 +78,29 @@ public record Doors(
         Map<DoorPlace, List<DoorKind>> others = new EnumMap<>(DoorPlace.class);
         others.putAll(placed);
         kinds.ifPresentOrElse(given -> others.put(place, List.copyOf(given)), () -> others.remove(place));
-        return new Doors(messagesTo, set, others, forms, keptMonths);
+        return new Doors(messagesTo, set, others, forms, keptMonths, booking);
     }
 
     /** @throws IllegalArgumentException for less than nothing, or more than {@link #MOST_MONTHS} */
     public Doors withKeptMonths(int months) {
-        return new Doors(messagesTo, set, placed, forms, months);
+        return new Doors(messagesTo, set, placed, forms, months, booking);
     }
 
     /** @param form empty for the one a site begins with */
     public Doors withForm(String section, Optional<FormSetup> form) {
         Map<String, FormSetup> others = new TreeMap<>(forms);
         form.ifPresentOrElse(given -> others.put(section, given), () -> others.remove(section));
-        return new Doors(messagesTo, set, placed, others, keptMonths);
+        return new Doors(messagesTo, set, placed, others, keptMonths, booking);
+    }
+
+    /** @param rules empty for no bookings */
+    public Doors withBooking(Optional<BookingRules> rules) {
+        return new Doors(messagesTo, set, placed, forms, keptMonths, rules.orElse(null));
+    }
+
+    /** How bookings are taken; empty until the owner has set it up. */
+    public Optional<BookingRules> bookingRules() {
+        return Optional.ofNullable(booking);
     }
 
     /** The form of a section as its owner has set it up; empty while it is the one a site begins with. */
@@ -102,7 +115,7 @@ public record Doors(
 
     /** What these doors are on pages with certain facts. */
     public DoorsOf of(Facts facts, Site site) {
-        return new DoorsOf(this, new Premises(facts, site, messagesTo));
+        return new DoorsOf(this, new Premises(facts, site, messagesTo, bookingRules()));
     }
 
     /** What a visitor finds at an instant: every kind of door there is, in the order they are shown. */

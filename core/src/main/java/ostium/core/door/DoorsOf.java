@@ -73,9 +73,17 @@ public final class DoorsOf {
                 place,
                 goal,
                 DoorKinds.all().stream()
-                        .filter(kind -> !doors.door(kind.kind()).shut() && kind.stands(premises))
                         .map(DoorDescriptor::kind)
+                        .filter(this::stands)
                         .toList());
+    }
+
+    /** Whether a door can be drawn on pages: it is not shut, and lacks at most what visitors do not see. */
+    public boolean stands(DoorKind kind) {
+        return !doors.door(kind).shut()
+                && DoorKinds.of(kind)
+                        .filter(descriptor -> descriptor.stands(premises))
+                        .isPresent();
     }
 
     /** The door visitors are led to while a door is not answered; only one that is open does. */

@@ -169,6 +169,10 @@ public final class Changes {
         if (!was.placed().equals(is.placed())) {
             add(WORDS.say("doors"), WORDS.say("door.places"), "", "");
         }
+        // The rules of booking act at once; that there is any booking is on the pages.
+        if (was.bookingRules().isPresent() != is.bookingRules().isPresent()) {
+            add(WORDS.say("doors"), WORDS.say("door.booking"), "", "");
+        }
     }
 
     // ---- sections ------------------------------------------------------------------------------------------------

@@ -6,6 +6,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
 import ostium.core.base.Messages;
+import ostium.core.booking.BookingRules;
 import ostium.core.door.Door;
 import ostium.core.door.DoorKind;
 import ostium.core.door.DoorPlace;
@@ -159,6 +160,29 @@ public sealed interface WholeEdit extends Edit {
         @Override
         public Set<String> places() {
             return Set.of("form/" + section);
+        }
+    }
+
+    /**
+     * How bookings are taken.
+     *
+     * @param none whether none are, whatever is named
+     */
+    record SetBooking(BookingRules rules, boolean none) implements WholeEdit {
+        @Override
+        public Applied apply(State state) {
+            if (!none) {
+                BookingLimits.check(rules);
+            }
+            Optional<BookingRules> before = state.doors().bookingRules();
+            return new Applied(
+                    state.withDoors(state.doors().withBooking(none ? Optional.empty() : Optional.of(rules))),
+                    new SetBooking(before.orElse(rules), before.isEmpty()));
+        }
+
+        @Override
+        public Set<String> places() {
+            return Set.of("booking");
         }
     }
 

@@ -72,6 +72,7 @@ final class GeneratedRules {
                 new OpeningTimes(WeeklyHours.read(pick(WEEKS)).value().orElseThrow(), closures(zone)),
                 services,
                 resources.isEmpty() ? List.of(Resource.BUSINESS) : resources,
+                ClockWords.of(zone, "GB"),
                 new MeasuredTravel());
     }
 

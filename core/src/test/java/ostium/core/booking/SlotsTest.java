@@ -26,6 +26,7 @@ import ostium.core.sheet.Line;
 
 /** Which times can be booked, and why another cannot. */
 class SlotsTest {
+    private static final ClockWords CLOCK = ClockWords.of(LONDON, "GB");
     private static final Wanted A_SWEEP = Wanted.of(SWEEP);
 
     private static Slots slots(BookingRules rules, Appointment... appointments) {
@@ -35,7 +36,7 @@ class SlotsTest {
     /** The starts of a day, as clocks show them. */
     private static String on(Slots slots, Wanted wanted, String day) {
         return slots.free(wanted, LocalDate.parse(day), 1).stream()
-                .map(slot -> ClockWords.time(slot.start(), LONDON))
+                .map(slot -> CLOCK.time(slot.start()))
                 .collect(Collectors.joining(" "));
     }
 
@@ -235,8 +236,7 @@ class SlotsTest {
     @Test
     void whatIsNearestIsOfferedInstead() {
         Slots slots = slots(rules(), appointment("Quay School", SURVEY, "", "2026-12-01T10:00", 60));
-        assertThat(slots.nearest(A_SWEEP, at("2026-12-01T10:00"), 3).stream()
-                        .map(slot -> ClockWords.time(slot.start(), LONDON)))
+        assertThat(slots.nearest(A_SWEEP, at("2026-12-01T10:00"), 3).stream().map(slot -> CLOCK.time(slot.start())))
                 .containsExactly("09:00", "09:15", "11:00");
     }
 

@@ -1,0 +1,2 @@
+/** Booking a time in the diary. */
+package ostium.core.door.book;
