@@ -18,6 +18,7 @@ const later = {
   doors: () => import('./screens/doors/Doors.svelte'),
   publish: () => import('./screens/publish/Publish.svelte'),
   people: () => import('./screens/sites/People.svelte'),
+  diary: () => import('./screens/diary/Diary.svelte'),
   enquiries: () => import('./screens/enquiries/Enquiries.svelte')
 };
 
@@ -39,6 +40,7 @@ export const { navigate, route } = createRouter({
   '/sites/:id/doors': later.doors,
   '/sites/:id/publish': later.publish,
   '/sites/:id/people': later.people,
+  '/sites/:id/diary': later.diary,
   '/sites/:id/enquiries': later.enquiries,
   '*': Lost
 });

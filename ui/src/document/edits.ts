@@ -32,6 +32,7 @@ export type Edit =
       | 'SetDoor'
       | 'PlaceDoors'
       | 'SetForm'
+      | 'SetBooking'
       | 'KeepMessages'];
 
 /** The site after an edit, as far as the browser can tell; the site as it was where the server has to say. */

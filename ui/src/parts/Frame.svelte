@@ -27,7 +27,14 @@
     ...(site?.view?.kept
       ? [
           { path: `/sites/${id}/look`, words: 'Look', waits: '' },
-          { path: `/sites/${id}/doors`, words: 'Doors', waits: '' }
+          { path: `/sites/${id}/doors`, words: 'Doors', waits: '' },
+          {
+            path: `/sites/${id}/diary`,
+            words: 'Diary',
+            waits: site.view.bookingsAsked
+              ? `${site.view.bookingsAsked} ${site.view.bookingsAsked === 1 ? 'asks' : 'ask'}`
+              : ''
+          }
         ]
       : []),
     {
@@ -153,6 +160,7 @@
     padding: 0 12px;
     border-left: 4px solid transparent;
     color: var(--pencil);
+    white-space: nowrap;
   }
   nav a:hover {
     color: var(--ink);
@@ -221,9 +229,14 @@
       padding-inline: 44px;
     }
   }
-  @media (max-width: 1100px) {
+  @media (max-width: 1440px) {
     .all-sites {
       display: none;
+    }
+  }
+  @media (max-width: 1340px) {
+    nav a {
+      padding: 0 8px;
     }
   }
   @media (max-width: 720px) {

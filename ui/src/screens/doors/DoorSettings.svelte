@@ -1,6 +1,7 @@
 <script lang="ts">
   import { notices } from '../../parts/notices';
   import type { Outbox } from '../../keeping/outbox.svelte';
+  import BookingSettings from './booking/BookingSettings.svelte';
   import DoorTest from './DoorTest.svelte';
   import type { Door, DoorsState, DoorView } from './doors.svelte';
   import MessagesTo from './MessagesTo.svelte';
@@ -50,11 +51,18 @@
   }
 </script>
 
+{#if door.setUp === 'booking'}
+  <BookingSettings {outbox} {id} {changed} after={() => doors.load()} />
+{/if}
 <div class="settings">
   <div class="field">
     {#if door.whole}
-      <MessagesTo addresses={door.leadsTo} keep={(addresses) => doors.tell(outbox, addresses)} />
-      <p class="quiet">All messages are kept under Enquiries as well.</p>
+      <MessagesTo addresses={door.tells} keep={(addresses) => doors.tell(outbox, addresses)} />
+      <p class="quiet">
+        {door.setUp === 'booking'
+          ? 'All bookings stand in the diary as well.'
+          : 'All messages are kept under Enquiries as well.'}
+      </p>
     {:else}
       <h3>Leads to</h3>
       {#if door.leadsTo}<p class="value" dir="auto">{door.leadsTo}</p>{/if}

@@ -32,6 +32,8 @@
     await site.load(id);
     if (site.view && !site.view.kept) navigate('/sites/:id/page', { params: { id } });
     else await doors.load();
+    // Whoever comes to set one up finds it open.
+    doors.chosen = new URLSearchParams(location.search).get('door') ?? doors.chosen;
   }
 
   /** What is typed into the form of the shopfront goes the whole way, as a test. */

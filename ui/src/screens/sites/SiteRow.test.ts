@@ -12,6 +12,7 @@ const line = (more: Partial<SiteLine>): SiteLine => ({
   pendingChanges: 0,
   blocking: 0,
   newEnquiries: 0,
+  bookingsAsked: 0,
   waitingSince: null as never,
   publicAddress: 'http://ashlatch.localhost:8080/',
   owner: true,

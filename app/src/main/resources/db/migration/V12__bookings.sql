@@ -39,6 +39,7 @@ create table booking (
   reminded_at    datetime(6) null,
   unique key booking_link (link),
   key booking_time (site, starts_at),
+  key booking_state (site, state),
   key booking_reminder (state, starts_at),
   constraint booking_of_site foreign key (site) references site (id) on delete cascade
 );

@@ -59,8 +59,12 @@ public final class SiteRenderer {
         }
         PageModel home = new PageModel(brief, draft, draft.site().home(), target, names);
         if (target.kind() != Target.Kind.FOLDER && takesBookings(brief, draft)) {
+            // It is shown at other addresses too: after something was posted.
+            boolean isServed = target.kind() == Target.Kind.PUBLISHED;
+            PageModel page =
+                    new PageModel(brief, draft, draft.site().home(), isServed ? target.linksFromRoot() : target, names);
             files.add(RenderedFile.text(
-                    BookDoor.PAGE + ".html", "text/html", Templates.html("book.jte", Map.of("page", home))));
+                    BookDoor.PAGE + ".html", "text/html", Templates.html("book.jte", Map.of("page", page))));
         }
         if (target.kind() == Target.Kind.PUBLISHED) {
             files.addAll(thanks(brief, draft, home));

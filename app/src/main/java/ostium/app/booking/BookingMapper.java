@@ -60,6 +60,9 @@ interface BookingMapper {
     @Select(COLUMNS + " where site = #{site} and state = 'ASKED' order by made_at")
     List<StoredBooking> asked(String site);
 
+    @Select("select count(*) from booking where site = #{site} and state = 'ASKED'")
+    int countAsked(String site);
+
     @Select(COLUMNS + " where site = #{site} and state = 'BOOKED' and starts_at > #{now} order by starts_at")
     List<StoredBooking> coming(String site, Instant now);
 

@@ -232,6 +232,45 @@ public class Bookings {
         throw Problem.at("", "booking.nothingFree");
     }
 
+    /**
+     * Brings in an appointment of elsewhere or of long ago as it was; nobody is told, and nothing is checked.
+     *
+     * @param service name of one of the services that can be booked
+     * @param note what was said with it, or empty
+     * @throws Problem if there is no such service
+     */
+    @DiaryTransaction
+    public void bringIn(
+            StoredSite site,
+            String service,
+            Instant start,
+            Booking.Customer customer,
+            String place,
+            String note,
+            BookingState state) {
+        store.lock(site.id());
+        Desk desk = open(site);
+        OfferedService offered = desk.terms().services().stream()
+                .filter(each -> each.name().equals(service))
+                .findFirst()
+                .orElseThrow(() -> Problem.at("service", "booking.service"));
+        Optional<Point> at = find(desk, place);
+        Slot slot =
+                new Slot(start, List.of(desk.terms().ableTo(offered.id()).get(0).id()));
+        List<Booking.Said> said = note.isEmpty()
+                ? List.of()
+                : List.of(new Booking.Said(
+                        BookingForm.of(desk.terms().rules()).fields().stream()
+                                .filter(field -> field.key().equals(BookingForm.NOTE))
+                                .findFirst()
+                                .orElseThrow()
+                                .label(),
+                        note));
+        Instant until = state == BookingState.ASKED ? until(desk.now(), start) : null;
+        store.insert(made(desk, new Wanted(offered.id(), "", at), slot, place, state, until, Booking.Came.PAGE)
+                .of(customer, place, at, said));
+    }
+
     private static Slot free(Slots slots, Wanted wanted, Instant start) throws NotFree {
         Optional<Slot> slot = slots.at(wanted, start);
         if (slot.isEmpty()) {

@@ -277,6 +277,11 @@ public class DiaryWork {
         }
     }
 
+    /** @throws Problem 404 if the site has no such booking */
+    public Booking one(StoredSite site, String id) {
+        return require(site, id);
+    }
+
     private Booking require(StoredSite site, String id) {
         return store.one(site.id(), id).orElseThrow(Problem::notFound);
     }

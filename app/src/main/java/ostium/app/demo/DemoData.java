@@ -24,6 +24,8 @@ import ostium.app.publishing.PublishingService;
 import ostium.app.site.SiteLog;
 import ostium.app.site.SiteService;
 import ostium.app.site.StoredSite;
+import ostium.core.booking.BookingRules;
+import ostium.core.booking.StartingRules;
 import ostium.core.brief.Arrangement;
 import ostium.core.brief.Extent;
 import ostium.core.door.Door;
@@ -64,6 +66,7 @@ class DemoData {
     private final SiteLog log;
     private final PublishingService publishing;
     private final DemoEnquiries enquiries;
+    private final DemoBookings bookings;
     private final KeptFiles files;
     private final DraftRounds rounds;
     private final PeopleService people;
@@ -76,6 +79,7 @@ class DemoData {
             SiteLog log,
             PublishingService publishing,
             DemoEnquiries enquiries,
+            DemoBookings bookings,
             KeptFiles files,
             DraftRounds rounds,
             PeopleService people,
@@ -86,6 +90,7 @@ class DemoData {
         this.log = log;
         this.publishing = publishing;
         this.enquiries = enquiries;
+        this.bookings = bookings;
         this.files = files;
         this.rounds = rounds;
         this.people = people;
@@ -184,6 +189,7 @@ class DemoData {
                         .withHours(new DoorHours(DoorHours.When.IN_HOURS, ""))
                         .withStandIn(FormDoor.KIND));
         site = sets(site, ada, Door.usual(ChatDoor.KIND).withShut(true));
+        site = takesBookings(site, ada);
         publishing.publish(site, "ashlatch");
         String nests = sites.state(site).sheet().services().stream()
                 .filter(service -> service.name().startsWith("Nest"))
@@ -197,6 +203,7 @@ class DemoData {
                 "demo-unpublished-change",
                 new SheetEdit.SetLine("service/" + nests + "/summary", "Outside the nesting season only"));
         enquiries.bringIn(site, ada, resource("ashlatch-enquiries.json"));
+        bookings.bringIn(site, ZoneId.of("Europe/London"), resource("ashlatch-bookings.json"));
         return site;
     }
 
@@ -221,6 +228,13 @@ class DemoData {
     private StoredSite sets(StoredSite site, Account owner, Door door) {
         StoredSite now = sites.byId(site.id()).orElseThrow();
         log.edit(now, owner.id(), now.revision(), "demo-door-" + door.kind(), new WholeEdit.SetDoor(door));
+        return sites.byId(site.id()).orElseThrow();
+    }
+
+    /** Takes bookings as a business of the trade begins with, each answered by the owner. */
+    private StoredSite takesBookings(StoredSite site, Account owner) {
+        BookingRules rules = StartingRules.of(sites.read(sites.state(site)).brief());
+        log.edit(site, owner.id(), site.revision(), "demo-booking", new WholeEdit.SetBooking(rules, false));
         return sites.byId(site.id()).orElseThrow();
     }
 

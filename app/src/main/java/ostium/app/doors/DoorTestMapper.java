@@ -8,11 +8,11 @@ import org.apache.ibatis.annotations.Select;
 
 @Mapper
 interface DoorTestMapper {
-    @Select("select kind, what, enquiry, tested_at from door_test where site = #{site}")
+    @Select("select kind, what, enquiry as made, tested_at from door_test where site = #{site}")
     List<DoorTest> ofSite(String site);
 
     @Insert("insert into door_test (site, kind, what, enquiry, tested_at)"
-            + " values (#{site}, #{test.kind}, #{test.what}, #{test.enquiry}, #{test.testedAt})"
+            + " values (#{site}, #{test.kind}, #{test.what}, #{test.made}, #{test.testedAt})"
             + " on duplicate key update what = values(what), enquiry = values(enquiry), tested_at = values(tested_at)")
     void put(String site, DoorTest test);
 
@@ -20,7 +20,7 @@ interface DoorTestMapper {
      * The last test of a door.
      *
      * @param what what the door was then, as a hash
-     * @param enquiry the message that went the whole way; null for doors a telephone opens
+     * @param made the message or booking that went the whole way; null for doors a telephone opens
      */
-    record DoorTest(String kind, String what, String enquiry, Instant testedAt) {}
+    record DoorTest(String kind, String what, String made, Instant testedAt) {}
 }

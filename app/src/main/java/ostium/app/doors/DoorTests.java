@@ -9,6 +9,7 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import ostium.app.booking.Bookings;
 import ostium.app.doors.DoorTestMapper.DoorTest;
 import ostium.app.enquiry.EnquiryService;
 import ostium.app.mail.MailQueue;
@@ -22,6 +23,7 @@ import ostium.core.door.DoorDescriptor;
 import ostium.core.door.DoorKind;
 import ostium.core.door.DoorsOf;
 import ostium.core.door.FoundDoor;
+import ostium.core.door.book.BookDoor;
 import ostium.core.door.form.FormDoor;
 import ostium.core.edit.State;
 import ostium.core.enquiry.SectionForms;
@@ -37,12 +39,14 @@ class DoorTests implements TriedDoors {
 
     private final DoorTestMapper tests;
     private final EnquiryService enquiries;
+    private final Bookings bookings;
     private final MailQueue mail;
     private final Clock clock;
 
-    DoorTests(DoorTestMapper tests, EnquiryService enquiries, MailQueue mail, Clock clock) {
+    DoorTests(DoorTestMapper tests, EnquiryService enquiries, Bookings bookings, MailQueue mail, Clock clock) {
         this.tests = tests;
         this.enquiries = enquiries;
+        this.bookings = bookings;
         this.mail = mail;
         this.clock = clock;
     }
@@ -104,8 +108,10 @@ class DoorTests implements TriedDoors {
                 .filter(door -> door.kind().equals(kind.kind()) && door.isOpen())
                 .findFirst()
                 .orElseThrow(() -> Problem.at("", "door.notOpen"));
-        String enquiry = kind.isTriedWhole() ? send(tried, posted, email) : null;
-        DoorTest test = new DoorTest(kind.kind().id(), what(tried, doors, found), enquiry, clock.instant());
+        boolean books = kind.kind().equals(BookDoor.KIND);
+        String made =
+                !kind.isTriedWhole() ? null : books ? bookings.tryOut(tried.site(), email) : send(tried, posted, email);
+        DoorTest test = new DoorTest(kind.kind().id(), what(tried, doors, found), made, clock.instant());
         tests.put(tried.site().id(), test);
         return test;
     }
@@ -127,14 +133,12 @@ class DoorTests implements TriedDoors {
             Door door = tried.state().doors().door(kind.kind());
             return List.of(new TestStep(kind.test(tried.doors().premises(), door), true));
         }
+        boolean books = kind.kind().equals(BookDoor.KIND);
         List<TestStep> steps = new java.util.ArrayList<>();
-        steps.add(new TestStep(WORDS.say("taken"), true));
-        steps.add(new TestStep(WORDS.say("kept"), true));
-        for (MailQueue.Delivery delivery : mail.ofSite(tried.site().id())) {
-            if (delivery.enquiry().equals(test.enquiry())) {
-                steps.add(step(delivery));
-            }
-        }
+        steps.add(new TestStep(WORDS.say(books ? "booked" : "taken"), true));
+        steps.add(new TestStep(WORDS.say(books ? "given-back" : "kept"), true));
+        List<MailQueue.Delivery> deliveries = books ? mail.ofBooking(test.made()) : mail.ofEnquiry(test.made());
+        deliveries.stream().map(DoorTests::step).forEach(steps::add);
         return steps;
     }
 
@@ -154,7 +158,11 @@ class DoorTests implements TriedDoors {
     /** What a door is: whatever of it a visitor would notice when going through. */
     private static String what(Tried tried, DoorsOf doors, FoundDoor door) {
         DoorKind kind = door.kind();
-        String form = kind.equals(FormDoor.KIND) ? tried.form().fields().toString() : "";
+        String form = kind.equals(FormDoor.KIND)
+                ? tried.form().fields().toString()
+                : kind.equals(BookDoor.KIND)
+                        ? String.valueOf(tried.state().doors().booking())
+                        : "";
         String leads = Optional.of(kind)
                 .flatMap(ostium.core.door.DoorKinds::of)
                 .map(descriptor -> descriptor.leadsTo(doors.premises()))

@@ -91,6 +91,8 @@ class DoorsDrawn {
                 DoorKinds.main(goal).equals(found.kind()),
                 kind.keepsHours() ? standIns(tried, doors, found.kind()) : List.of(),
                 week.lane(found.kind()),
+                kind.setUp(),
+                kind.isTriedWhole() ? String.join(", ", tried.state().doors().messagesTo()) : "",
                 kind.isTriedWhole(),
                 test.map(last -> new DoorsView.TestView(last.testedAt(), tests.steps(tried, kind, last)))
                         .orElse(null));

@@ -51,6 +51,8 @@ record DoorsView(
      * @param main whether visitors are led to it first
      * @param standIns doors that can stand in for it
      * @param lane when it is answered
+     * @param setUp what is set up behind it: {@code booking}, or empty for nothing
+     * @param tells mail addresses of those who are told of what comes through it; empty where nothing is sent
      * @param whole whether a test of it goes the whole way
      * @param test the last test, as long as the door is what it was; else null
      */
@@ -70,6 +72,8 @@ record DoorsView(
             boolean main,
             List<Choice> standIns,
             List<DoorWeek.Stretch> lane,
+            String setUp,
+            String tells,
             boolean whole,
             @Schema(nullable = true) TestView test) {}
 

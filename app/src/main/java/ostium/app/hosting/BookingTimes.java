@@ -1,5 +1,7 @@
 package ostium.app.hosting;
 
+import java.time.Duration;
+import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZonedDateTime;
 import java.util.ArrayList;
@@ -77,6 +79,7 @@ final class BookingTimes {
                 shown == null ? "" : clock.longDay(shown),
                 shown == null ? List.of() : parts(free.get(shown)),
                 clock.zone().getId().replaceFirst(".*/", "").replace('_', ' '),
+                clock.zone().getId(),
                 first.isAfter(today) ? link(chosen, first.minusDays(DAYS)) : "",
                 first.plusDays(DAYS).isAfter(last) ? "" : link(chosen, first.plusDays(DAYS)),
                 shown == null ? next(slots, wanted, first.plusDays(DAYS), chosen) : TimesView.Next.NOTHING,
@@ -108,14 +111,22 @@ final class BookingTimes {
 
     private TimesView.Day day(LocalDate day, List<Slot> free, boolean isShown, Chosen chosen) {
         String says = free.isEmpty()
-                ? WORDS.say(isClosed(day) ? "times.closed" : "times.full")
+                ? WORDS.say(isClosed(day) ? "times.closed" : isTooSoon(day) ? "times.soon" : "times.full")
                 : free.size() == 1 ? WORDS.say("times.one") : WORDS.say("times.many", free.size());
         return new TimesView.Day(
-                clock.day(day), says, free.isEmpty() ? "" : link(chosen, day), isShown, lane(day, free));
+                clock.day(day), says, free.isEmpty() ? "" : link(chosen, day) + "#times", isShown, lane(day, free));
     }
 
     private boolean isClosed(LocalDate day) {
         return hours(day).isEmpty();
+    }
+
+    /** Whether the notice that is asked for reaches over the whole day. */
+    private boolean isTooSoon(LocalDate day) {
+        List<OpenSpan> hours = hours(day);
+        Instant earliest =
+                desk.now().plus(Duration.ofMinutes(desk.terms().rules().notice()));
+        return !hours.get(hours.size() - 1).to().isAfter(earliest);
     }
 
     private List<OpenSpan> hours(LocalDate day) {

@@ -25,6 +25,9 @@ interface MailMapper {
     @Select(COLUMNS + " where enquiry in (select id from enquiry where site = #{site})")
     List<StoredMail> ofSite(String site);
 
+    @Select(COLUMNS + " where enquiry = #{enquiry} order by made_at")
+    List<StoredMail> ofEnquiry(String enquiry);
+
     @Select(COLUMNS + " where booking = #{booking} order by made_at")
     List<StoredMail> ofBooking(String booking);
 

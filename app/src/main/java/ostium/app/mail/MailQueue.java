@@ -93,6 +93,11 @@ public class MailQueue implements QueuedWork {
         return mails.ofSite(site).stream().map(MailQueue::delivery).toList();
     }
 
+    /** The mails that tell of an enquiry, the first that was written first. */
+    public List<Delivery> ofEnquiry(String enquiry) {
+        return mails.ofEnquiry(enquiry).stream().map(MailQueue::delivery).toList();
+    }
+
     /** The mails that tell of a booking, the first that was written first. */
     public List<Delivery> ofBooking(String booking) {
         return mails.ofBooking(booking).stream().map(MailQueue::delivery).toList();

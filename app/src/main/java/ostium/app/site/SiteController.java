@@ -71,6 +71,7 @@ class SiteController {
      * @param addressName free name it has or could have
      * @param blocking how many things have to be put right before it can be public
      * @param waitingSince when the first message that nobody has answered came, or null
+     * @param bookingsAsked bookings that wait for the owner's answer
      */
     record SiteLine(
             String id,
@@ -82,6 +83,7 @@ class SiteController {
             int blocking,
             int newEnquiries,
             @Schema(nullable = true) Instant waitingSince,
+            int bookingsAsked,
             @Schema(types = {"string", "null"}) String publicAddress,
             boolean owner) {}
 
@@ -141,6 +143,7 @@ class SiteController {
                 outlook.blocking(),
                 outlook.newEnquiries(),
                 outlook.waitingSince(),
+                outlook.bookingsAsked(),
                 outlook.publicAddress(),
                 isOwner(site));
     }
@@ -194,6 +197,7 @@ class SiteController {
                 outlook.pendingChanges(),
                 state.isKept(),
                 isOwner(site),
-                outlook.newEnquiries());
+                outlook.newEnquiries(),
+                outlook.bookingsAsked());
     }
 }

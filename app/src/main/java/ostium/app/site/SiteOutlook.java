@@ -11,6 +11,7 @@ public interface SiteOutlook {
      * @param blocking how many things have to be put right before it can be public; 0 for one that is
      * @param newEnquiries messages nobody has answered
      * @param waitingSince when the first of them came, or null
+     * @param bookingsAsked bookings that wait for the owner's answer
      */
     record Outlook(
             String publicAddress,
@@ -18,22 +19,28 @@ public interface SiteOutlook {
             int pendingChanges,
             int blocking,
             int newEnquiries,
-            Instant waitingSince) {
+            Instant waitingSince,
+            int bookingsAsked) {
         /** Before any feature has said anything. */
-        public static final Outlook NOTHING = new Outlook(null, "", 0, 0, 0, null);
+        public static final Outlook NOTHING = new Outlook(null, "", 0, 0, 0, null, 0);
 
         /** With where it is live, and what is not public yet. */
         public Outlook standing(String at, String name, int changes) {
-            return new Outlook(at, name, changes, 0, newEnquiries, waitingSince);
+            return new Outlook(at, name, changes, 0, newEnquiries, waitingSince, bookingsAsked);
         }
 
         /** Not public; with the name it could have, and what keeps it from that. */
         public Outlook coming(String name, int snags) {
-            return new Outlook(null, name, 0, snags, newEnquiries, waitingSince);
+            return new Outlook(null, name, 0, snags, newEnquiries, waitingSince, bookingsAsked);
         }
 
         public Outlook waiting(int enquiries, Instant since) {
-            return new Outlook(publicAddress, addressName, pendingChanges, blocking, enquiries, since);
+            return new Outlook(publicAddress, addressName, pendingChanges, blocking, enquiries, since, bookingsAsked);
+        }
+
+        public Outlook asking(int bookings) {
+            return new Outlook(
+                    publicAddress, addressName, pendingChanges, blocking, newEnquiries, waitingSince, bookings);
         }
     }
 

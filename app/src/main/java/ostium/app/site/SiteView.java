@@ -41,7 +41,8 @@ record SiteView(
         int pendingChanges,
         boolean kept,
         boolean owner,
-        int newEnquiries) {
+        int newEnquiries,
+        int bookingsAsked) {
 
     record TradeView(
             String id,

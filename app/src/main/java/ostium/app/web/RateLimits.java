@@ -30,7 +30,9 @@ public class RateLimits {
         /** By site and sender. */
         ENQUIRY,
         /** By site and sender: times that are held, taken, moved or called off. */
-        BOOKING
+        BOOKING,
+        /** By address of the asker: private calendar feeds that are asked for. */
+        FEED
     }
 
     private record Limit(int times, Duration within) {}
@@ -50,16 +52,17 @@ public class RateLimits {
     private final Map<Act, Limit> limits;
 
     RateLimits(OstiumProperties properties) {
-        this.limits = Map.of(
-                Act.NEW_SITE, new Limit(properties.sitesPerHour(), Duration.ofHours(1)),
-                Act.SIGN_UP, new Limit(properties.signUpsPerHour(), Duration.ofHours(1)),
-                Act.SIGN_IN, new Limit(10, Duration.ofMinutes(10)),
-                Act.MAIL, new Limit(properties.mailsPerHour(), Duration.ofHours(1)),
-                Act.LINK, new Limit(60, Duration.ofHours(1)),
-                Act.EDIT, new Limit(2_000, Duration.ofMinutes(5)),
-                Act.FILE, new Limit(300, Duration.ofHours(1)),
-                Act.ENQUIRY, new Limit(properties.enquiriesPerTenMinutes(), Duration.ofMinutes(10)),
-                Act.BOOKING, new Limit(properties.bookingsPerTenMinutes(), Duration.ofMinutes(10)));
+        this.limits = Map.ofEntries(
+                Map.entry(Act.NEW_SITE, new Limit(properties.sitesPerHour(), Duration.ofHours(1))),
+                Map.entry(Act.SIGN_UP, new Limit(properties.signUpsPerHour(), Duration.ofHours(1))),
+                Map.entry(Act.SIGN_IN, new Limit(10, Duration.ofMinutes(10))),
+                Map.entry(Act.MAIL, new Limit(properties.mailsPerHour(), Duration.ofHours(1))),
+                Map.entry(Act.LINK, new Limit(60, Duration.ofHours(1))),
+                Map.entry(Act.EDIT, new Limit(2_000, Duration.ofMinutes(5))),
+                Map.entry(Act.FILE, new Limit(300, Duration.ofHours(1))),
+                Map.entry(Act.ENQUIRY, new Limit(properties.enquiriesPerTenMinutes(), Duration.ofMinutes(10))),
+                Map.entry(Act.BOOKING, new Limit(properties.bookingsPerTenMinutes(), Duration.ofMinutes(10))),
+                Map.entry(Act.FEED, new Limit(240, Duration.ofHours(1))));
     }
 
     /** Whether it may be done once more; counts it. */

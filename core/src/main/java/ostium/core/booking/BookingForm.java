@@ -28,7 +28,7 @@ public final class BookingForm {
             fields.add(field(FieldKind.PLACE, PLACE, WORDS.say("ask.place"), true));
         }
         int number = 1;
-        for (Question question : rules.questions()) {
+        for (BookingQuestion question : rules.questions()) {
             fields.add(field(FieldKind.SHORT, "question-" + number++, question.words(), question.required()));
         }
         fields.add(field(FieldKind.LONG, NOTE, WORDS.say("ask.note"), false));

@@ -33,7 +33,7 @@ public record BookingRules(
         String hours,
         List<BookableService> services,
         List<Resource> resources,
-        List<Question> questions,
+        List<BookingQuestion> questions,
         String costs) {
 
     /** Minutes of the hour at which appointments can begin. */

@@ -103,6 +103,11 @@ public abstract class DoorDescriptor {
         return "";
     }
 
+    /** What is set up behind it, beyond what every door has: the name of that in the interface; empty for nothing. */
+    public String setUp() {
+        return "";
+    }
+
     /** Whether a test goes the whole way to the mail that arrives, rather than say what a telephone would do. */
     public boolean isTriedWhole() {
         return false;

@@ -4,8 +4,8 @@ import java.util.List;
 import ostium.core.base.Messages;
 import ostium.core.base.Reading;
 import ostium.core.booking.BookableService;
+import ostium.core.booking.BookingQuestion;
 import ostium.core.booking.BookingRules;
-import ostium.core.booking.Question;
 import ostium.core.booking.Resource;
 import ostium.core.hours.WeeklyHours;
 
@@ -61,13 +61,13 @@ final class BookingLimits {
         }
     }
 
-    private static void questions(List<Question> questions) {
+    private static void questions(List<BookingQuestion> questions) {
         if (questions.size() > BookingRules.MOST_QUESTIONS) {
             throw refused("booking.questions", BookingRules.MOST_QUESTIONS);
         }
-        for (Question question : questions) {
-            if (question.words().isEmpty() || question.words().length() > Question.LONGEST) {
-                throw refused("booking.question", Question.LONGEST);
+        for (BookingQuestion question : questions) {
+            if (question.words().isEmpty() || question.words().length() > BookingQuestion.LONGEST) {
+                throw refused("booking.question", BookingQuestion.LONGEST);
             }
         }
     }

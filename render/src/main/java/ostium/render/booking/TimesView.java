@@ -17,6 +17,7 @@ import java.util.List;
  * @param chosen the day whose times are shown, in words; empty where none has any
  * @param parts the times of that day
  * @param zone name of the clocks the times go by
+ * @param zoneId the same as the tz database has it
  * @param earlier where the days before are; empty where there are none
  * @param later where the days after are; empty where there are none
  * @param next what is said where none of the days has a time, and where the first is that has; empty for nothing
@@ -35,6 +36,7 @@ public record TimesView(
         String chosen,
         List<Part> parts,
         String zone,
+        String zoneId,
         String earlier,
         String later,
         Next next,

@@ -70,7 +70,12 @@ public final class BookDoor extends DoorDescriptor {
     }
 
     @Override
+    public String setUp() {
+        return "booking";
+    }
+
+    @Override
     public String drawing() {
-        return "calendar";
+        return "clock";
     }
 }

@@ -6,11 +6,11 @@ package ostium.core.booking;
  * @param words what is asked
  * @param required whether it must be answered
  */
-public record Question(String words, boolean required) {
+public record BookingQuestion(String words, boolean required) {
     /** Most characters. */
     public static final int LONGEST = 160;
 
-    public Question {
+    public BookingQuestion {
         words = words == null ? "" : words.strip();
     }
 }

@@ -1,0 +1,88 @@
+<script lang="ts">
+  import { onMount, tick } from 'svelte';
+  import { notices } from '../../parts/notices';
+  import type { DiaryState, Ticket } from './diary.svelte';
+
+  /** Calling an appointment off, or saying no to what was asked for, with a word to whoever booked. */
+  let { ticket, diary }: { ticket: Ticket; diary: DiaryState } = $props();
+
+  const asks = $derived(ticket.state === 'ASKED');
+  let words = $state('');
+  let tells = $state(true);
+  let fault = $state('');
+  let busy = $state(false);
+
+  onMount(() => document.getElementById('cancel-head')?.focus());
+
+  async function keep(event: SubmitEvent): Promise<void> {
+    event.preventDefault();
+    if (busy) return;
+    busy = true;
+    const heard = tells && ticket.email !== '';
+    const problem = await diary.cancel(ticket.id, words, heard);
+    busy = false;
+    fault = problem?.detail ?? '';
+    if (problem) return;
+    diary.doing = { what: 'nothing' };
+    diary.chosen = '';
+    const id = ticket.id;
+    notices.info({
+      title: heard ? `Called off, and ${ticket.who} is told.` : 'Called off.',
+      ...(asks
+        ? {}
+        : {
+            action: {
+              label: 'Put it back',
+              onClick: () => void diary.restore(id)
+            }
+          })
+    });
+    await tick();
+    document.getElementById('diary-head')?.focus();
+  }
+</script>
+
+<svelte:window onkeydown={(event) => event.key === 'Escape' && (diary.doing = { what: 'nothing' })} />
+
+<form class="leaf wrong" onsubmit={keep} aria-labelledby="cancel-head">
+  <h2 id="cancel-head" tabindex="-1">{asks ? `Say no to ${ticket.who}` : `Call off ${ticket.who}`}</h2>
+  <p class="quiet">{ticket.serviceName}, {ticket.when}</p>
+  {#if ticket.email}
+    <label class="tells"><input type="checkbox" bind:checked={tells} /> Tell them by mail</label>
+    {#if tells}
+      <label for="cancel-words">Why, in a word or two</label>
+      <textarea id="cancel-words" class="line" rows="2" maxlength="2000" dir="auto" bind:value={words}
+      ></textarea>
+    {/if}
+  {:else}
+    <p class="quiet">They left no mail address; call them.</p>
+  {/if}
+  <p class="fault" role="alert">{fault}</p>
+  <button class="act" type="submit" disabled={busy}>{asks ? 'Say no' : 'Call it off'}</button>
+  <button class="word" type="button" onclick={() => (diary.doing = { what: 'nothing' })}>Leave it</button>
+</form>
+
+<style>
+  form {
+    padding: 14px 18px;
+  }
+  label {
+    color: var(--pencil);
+    font-size: 14px;
+  }
+  .tells {
+    display: flex;
+    gap: 10px;
+    align-items: center;
+    min-height: 44px;
+    color: var(--ink);
+    font-size: 16px;
+  }
+  .fault {
+    min-height: 22px;
+    color: var(--madder);
+  }
+  .word {
+    margin-left: 14px;
+  }
+</style>

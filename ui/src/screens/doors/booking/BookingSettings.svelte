@@ -1,0 +1,175 @@
+<script lang="ts">
+  import { onMount, tick } from 'svelte';
+  import type { Outbox } from '../../../keeping/outbox.svelte';
+  import { notices } from '../../../parts/notices';
+  import { BEFORE, BookingState } from './booking.svelte';
+  import MoreRules from './MoreRules.svelte';
+  import ServiceTimes from './ServiceTimes.svelte';
+
+  /** How bookings are taken. Three decisions open the door; the rest stands ready beneath them. */
+  let {
+    outbox,
+    id,
+    changed,
+    after
+  }: { outbox: Outbox; id: string; changed: () => void; after: () => Promise<void> } = $props();
+
+  // svelte-ignore state_referenced_locally
+  const booking = new BookingState(id);
+  const rules = $derived(booking.rules);
+  const set = $derived(booking.setup?.set ?? false);
+  const refused = $derived(outbox.stopped.find((item) => item.place === 'booking')?.reason ?? '');
+  let more = $state(false);
+
+  onMount(() => void booking.load());
+
+  async function keep(): Promise<void> {
+    await booking.keep(outbox);
+    if (set) {
+      await after();
+      changed();
+    }
+  }
+
+  async function take(none: boolean): Promise<void> {
+    await booking.take(outbox, none);
+    await after();
+    changed();
+    if (!refused)
+      notices.info({
+        title: none ? 'No more bookings are taken.' : 'Your page takes bookings once it is published.'
+      });
+    await tick();
+    document.getElementById('booking-head')?.focus();
+  }
+</script>
+
+{#if booking.away}
+  <p class="quiet" role="alert">The connection is away. What can be booked is shown when it is back.</p>
+{:else if rules && booking.setup}
+  <section aria-labelledby="booking-head">
+    <h3 id="booking-head" tabindex="-1">What can be booked</h3>
+    <ServiceTimes {booking} keep={() => void keep()} />
+    <div class="two">
+      <p>
+        <label for="book-notice">How soon can somebody come?</label>
+        <select id="book-notice" class="line" bind:value={rules.notice} onchange={keep}>
+          {#each BEFORE as [minutes, words] (minutes)}
+            <option value={minutes}
+              >{minutes === 0 ? 'At once, if a time is free' : `Booked at least ${words}`}</option
+            >
+          {/each}
+          {#if !BEFORE.some(([minutes]) => minutes === rules.notice)}
+            <option value={rules.notice}>Booked at least {rules.notice} minutes before</option>
+          {/if}
+        </select>
+      </p>
+      <fieldset>
+        <legend>Who decides?</legend>
+        <label
+          ><input
+            type="radio"
+            name="at-once"
+            checked={rules.atOnce}
+            onchange={() => {
+              rules.atOnce = true;
+              void keep();
+            }}
+          /> Booked at once</label
+        >
+        <label
+          ><input
+            type="radio"
+            name="at-once"
+            checked={!rules.atOnce}
+            onchange={() => {
+              rules.atOnce = false;
+              void keep();
+            }}
+          /> You answer each one</label
+        >
+      </fieldset>
+    </div>
+    {#if booking.setup.outside.length > 0}
+      <div class="outside" role="status">
+        <p>Outside your hours as they are now, but they stay:</p>
+        <ul>
+          {#each booking.setup.outside as words (words)}<li>{words}</li>{/each}
+        </ul>
+      </div>
+    {/if}
+    <p class="fault" role="alert">{refused}</p>
+    <p class="acts">
+      {#if set}
+        <a class="word" href="/sites/{id}/diary">To the diary</a>
+      {:else}
+        <button class="act main" disabled={rules.services.length === 0} onclick={() => take(false)}
+          >Take bookings</button
+        >
+      {/if}
+      <button class="word" aria-expanded={more} aria-controls="booking-more" onclick={() => (more = !more)}
+        >{more ? 'Less' : 'More: people, the way, limits, questions'}</button
+      >
+      {#if set}<button class="word calm" onclick={() => take(true)}>Take no bookings</button>{/if}
+    </p>
+    {#if more}<div id="booking-more">
+        <MoreRules
+          {booking}
+          hours={booking.setup.hours}
+          grids={booking.setup.grids}
+          keep={() => void keep()}
+        />
+      </div>{/if}
+  </section>
+{/if}
+
+<style>
+  section {
+    padding: 10px 0 14px;
+    border-bottom: 1px solid var(--fine-rule);
+  }
+  h3 {
+    margin-bottom: 4px;
+    font-size: 17px;
+  }
+  .two {
+    display: grid;
+    grid-template-columns: repeat(auto-fit, minmax(240px, 1fr));
+    gap: 10px 28px;
+    margin-top: 14px;
+  }
+  label,
+  legend {
+    font-weight: 700;
+  }
+  fieldset label {
+    display: flex;
+    gap: 10px;
+    align-items: center;
+    min-height: 36px;
+    font-weight: 400;
+  }
+  .acts {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 0 26px;
+    align-items: center;
+    margin-top: 8px;
+  }
+  .calm {
+    color: var(--pencil);
+  }
+  .fault {
+    color: var(--madder);
+  }
+  .outside {
+    margin-top: 12px;
+    padding-left: 12px;
+    border-left: 5px solid var(--brass);
+  }
+  @media (max-width: 720px) {
+    fieldset label {
+      min-height: 44px;
+    }
+  }
+</style>
