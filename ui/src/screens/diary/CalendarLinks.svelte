@@ -7,6 +7,27 @@
 
   const address = $derived(diary.view?.feed ? location.origin + diary.view.feed : '');
 
+  let fault = $state('');
+
+  async function bringIn(field: HTMLInputElement): Promise<void> {
+    const file = field.files?.[0];
+    field.value = '';
+    if (!file) return;
+    const { brought, problem } = await diary.bringIn(file);
+    fault = problem?.detail ?? '';
+    if (!brought) return;
+    const left = brought.leftOut > 0 ? ` ${brought.leftOut} could not be read.` : '';
+    notices.info({
+      title: `${brought.times === 1 ? 'One busy time is' : `${brought.times} busy times are`} in the diary.${left}`
+    });
+  }
+
+  async function takeOut(name: string): Promise<void> {
+    const problem = await diary.takeOut(name);
+    fault = problem?.detail ?? '';
+    if (!problem) notices.info({ title: `“${name}” is out of the diary.` });
+  }
+
   async function feed(open: boolean, done: string): Promise<void> {
     const problem = await diary.feed(open);
     if (problem) notices.error({ title: 'Not changed.', description: problem.detail });
@@ -42,6 +63,25 @@
     {/if}
     <a class="word" href="/api/sites/{diary.id}/diary.ics" download>All as a file</a>
   </p>
+  <h3>Busy times from another calendar</h3>
+  {#each diary.view?.sources ?? [] as source (source)}
+    <p class="source">
+      <span dir="auto">{source}</span>
+      <button class="word" onclick={() => takeOut(source)}>Take it out</button>
+    </p>
+  {:else}
+    <p class="quiet">Nothing is offered while another calendar says you are busy.</p>
+  {/each}
+  <label class="word">
+    <input
+      class="hidden-words"
+      type="file"
+      accept=".ics,text/calendar"
+      onchange={(event) => bringIn(event.currentTarget)}
+    />
+    Bring in a calendar file
+  </label>
+  <p class="fault" role="alert">{fault}</p>
 </section>
 
 <style>
@@ -50,6 +90,26 @@
   }
   input {
     font-size: 14px;
+  }
+  h3 {
+    margin-top: 10px;
+    padding-top: 10px;
+    border-top: 1px solid var(--fine-rule);
+    font-size: 16px;
+  }
+  .source {
+    display: flex;
+    justify-content: space-between;
+    gap: 12px;
+    align-items: center;
+    overflow-wrap: anywhere;
+  }
+  label:focus-within {
+    outline: 3px solid var(--lacquer);
+    outline-offset: 2px;
+  }
+  .fault {
+    color: var(--madder);
   }
   .acts {
     display: flex;

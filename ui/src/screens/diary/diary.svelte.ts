@@ -171,6 +171,31 @@ export class DiaryState {
     return null;
   }
 
+  /** Brings in the busy times of a calendar file. */
+  async bringIn(file: File): Promise<{ brought?: Schemas['BroughtIn']; problem?: Problem }> {
+    const { data, error, response } = await api.POST('/api/sites/{id}/diary/calendars', {
+      params: { path: { id: this.id } },
+      body: { file: file as unknown as string },
+      bodySerializer: () => {
+        const form = new FormData();
+        form.append('file', file);
+        return form;
+      }
+    });
+    if (!data) return { problem: problemOf(error, response) };
+    await this.load();
+    return { brought: data };
+  }
+
+  async takeOut(name: string): Promise<Problem | null> {
+    const { error, response } = await api.DELETE('/api/sites/{id}/diary/calendars', {
+      params: { path: { id: this.id }, query: { name } }
+    });
+    if (!response.ok) return problemOf(error, response);
+    await this.load();
+    return null;
+  }
+
   async #done(data: Ticket | undefined, error: unknown, response: Response): Promise<Problem | null> {
     if (!data) return problemOf(error, response);
     await this.load();

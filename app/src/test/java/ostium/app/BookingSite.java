@@ -12,19 +12,25 @@ import java.util.Map;
 import java.util.UUID;
 import org.jsoup.Jsoup;
 import org.jsoup.nodes.Document;
+import ostium.core.look.House;
 import tools.jackson.databind.JsonNode;
 
 /** A published site that takes bookings, for tests: a sweep of 45 minutes and a survey of an hour, every day from 8 to 18. */
 public final class BookingSite {
     static final ZoneId LONDON = ZoneId.of("Europe/London");
 
-    final Browserlike owner = Browserlike.fresh();
-    final Browserlike visitor = Browserlike.fresh();
-    final String name = "booking-" + UUID.randomUUID().toString().substring(0, 8);
-    final String email = name + "@quill.example";
-    final LocalDate day = LocalDate.now(LONDON).plusDays(3);
-    final Map<String, Object> rules = rules();
+    public final Browserlike owner = Browserlike.fresh();
+    public final Browserlike visitor = Browserlike.fresh();
+    public final String name = "booking-" + UUID.randomUUID().toString().substring(0, 8);
+    public final String email = name + "@quill.example";
+    public final LocalDate day = LocalDate.now(LONDON).plusDays(3);
+    public final Map<String, Object> rules = rules();
     private final JsonNode site;
+
+    /** Kept, with an owner, and no bookings taken yet. */
+    public static BookingSite kept() {
+        return new BookingSite();
+    }
 
     private BookingSite() {
         owner.signUp(email);
@@ -65,8 +71,14 @@ public final class BookingSite {
     }
 
     /** Published, with rules that take bookings at once. */
-    static BookingSite open() {
+    public static BookingSite open() {
+        return open(House.WORKSHOP);
+    }
+
+    /** The same in a house. */
+    public static BookingSite open(House house) {
         BookingSite site = new BookingSite();
+        site.owner.call("POST", "/api/sites/" + site.id() + "/look", Map.of("what", "house", "value", house.id()));
         site.sets(Map.of());
         if (site.owner.publish(site.site, site.name).status() != 201) {
             throw new AssertionError("not published");
@@ -92,18 +104,18 @@ public final class BookingSite {
         return rules;
     }
 
-    static Map<String, Object> service(String id, int capacity) {
+    public static Map<String, Object> service(String id, int capacity) {
         Map<String, Object> service =
                 new HashMap<>(Map.of("service", id, "before", 0, "after", 0, "capacity", capacity));
         service.put("minutes", null);
         return service;
     }
 
-    String id() {
+    public String id() {
         return site.path("id").asString();
     }
 
-    Browserlike.Answer edit(Map<String, Object> edit) {
+    public Browserlike.Answer edit(Map<String, Object> edit) {
         long revision = owner.get("/api/sites/" + id() + "/revision")
                 .json()
                 .path("revision")
@@ -112,38 +124,38 @@ public final class BookingSite {
     }
 
     /** Changes some of the rules. */
-    Browserlike.Answer sets(Map<String, Object> some) {
+    public Browserlike.Answer sets(Map<String, Object> some) {
         rules.putAll(some);
         return edit(Map.of("kind", "setBooking", "rules", rules, "none", false));
     }
 
-    String host() {
+    public String host() {
         return name + ".localhost";
     }
 
     /** An instant on the day that is booked in tests. */
-    Instant at(String time) {
+    public Instant at(String time) {
         return day.atTime(LocalTime.parse(time)).atZone(LONDON).toInstant();
     }
 
-    Document page(String query) {
+    public Document page(String query) {
         return Jsoup.parse(visitor.getAt(host(), "/book" + query).body());
     }
 
-    Browserlike.Answer act(String act, Map<String, String> fields) {
+    public Browserlike.Answer act(String act, Map<String, String> fields) {
         return visitor.post(host(), "/_ostium/booking/" + act, fields);
     }
 
-    Browserlike.Answer hold(String service, String time) {
+    public Browserlike.Answer hold(String service, String time) {
         return act("hold", Map.of("service", service, "start", at(time).toString()));
     }
 
     /** The private link that an answer leads to. */
-    static String link(Browserlike.Answer answer) {
+    public static String link(Browserlike.Answer answer) {
         return answer.header("Location").replaceFirst(".*=", "");
     }
 
-    Map<String, String> who(String link) {
+    public Map<String, String> who(String link) {
         Map<String, String> fields = new LinkedHashMap<>();
         fields.put("link", link);
         fields.put("name", "Oona Quayle");
@@ -155,7 +167,7 @@ public final class BookingSite {
     }
 
     /** Books a time the whole way; answers its private link. */
-    String book(String service, String time) {
+    public String book(String service, String time) {
         return link(act("take", who(link(hold(service, time)))));
     }
 }

@@ -337,6 +337,37 @@ class DiaryTest {
     }
 
     @Test
+    void anotherCalendarsBusyTimesAreBlocked() {
+        String at = site.day.toString().replace("-", "");
+        String file = "BEGIN:VCALENDAR\r\nVERSION:2.0\r\nBEGIN:VEVENT\r\nUID:1\r\nSUMMARY:Dentist\r\nDTSTART:" + at
+                + "T090000\r\nDTEND:" + at + "T120000\r\nEND:VEVENT\r\nEND:VCALENDAR\r\n";
+        for (int i = 0; i < 2; i++) {
+            JsonNode brought = site.owner
+                    .upload(path("/calendars"), "private.ics", file.getBytes(java.nio.charset.StandardCharsets.UTF_8))
+                    .json();
+            assertThat(brought.path("times").asInt()).isEqualTo(1);
+        }
+        assertThat(day().at("/days/0/blocks")).hasSize(1);
+        assertThat(day().at("/days/0/blocks/0/source").asString()).isEqualTo("private.ics");
+        assertThat(site.page("?service=sweep&day=" + site.day)
+                        .select(".stubs button")
+                        .eachText())
+                .contains("12:00")
+                .doesNotContain("11:00");
+        assertThat(site.owner
+                        .upload(path("/calendars"), "x.ics", new byte[] {1, 2, 3})
+                        .json()
+                        .path("detail")
+                        .asString())
+                .startsWith("There is no calendar in this file");
+        assertThat(site.owner
+                        .call("DELETE", path("/calendars?name=private.ics"), null)
+                        .status())
+                .isEqualTo(204);
+        assertThat(day().at("/days/0/blocks")).isEmpty();
+    }
+
+    @Test
     void aTestOfTheDoorGoesTheWholeWayAndTakesNobodysTime() {
         Browserlike.Answer test =
                 site.owner.call("POST", "/api/sites/" + site.id() + "/doors/book/test", Map.of("fields", Map.of()));

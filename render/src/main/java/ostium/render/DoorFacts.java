@@ -104,6 +104,13 @@ final class DoorFacts {
                 .flatMap(DoorDescriptor::page);
     }
 
+    /** Whether the section of a door goes: its owner keeps it shut, or the page it leads to is not there for visitors yet. */
+    boolean isAway(String kind) {
+        DoorKind asked = new DoorKind(kind);
+        boolean hasPage = DoorKinds.of(asked).flatMap(DoorDescriptor::page).isPresent();
+        return draft.doors().door(asked).shut() || hasPage && !doors.stands(asked) && !links.arePreviewed();
+    }
+
     /** Where a door leads away from the page; empty when it does not, or is not open. */
     String addressAway(String kind) {
         return open(kind).map(FoundDoor::address).orElse("");

@@ -31,6 +31,10 @@ final class PageLinks {
         return fileOf(page);
     }
 
+    boolean arePreviewed() {
+        return target.isPreview();
+    }
+
     /** Address of a page that only a server answers; empty where files are read from a folder. */
     String toServed(String page) {
         return switch (target.kind()) {

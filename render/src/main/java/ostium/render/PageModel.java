@@ -23,7 +23,6 @@ import ostium.core.site.PlainText;
 import ostium.core.site.Section;
 import ostium.core.site.SectionKind;
 import ostium.core.site.Text;
-import ostium.core.trade.Goal;
 
 /** What the templates of a page ask for. Holds no rule of its own beyond how a thing is put on a page. */
 public final class PageModel {
@@ -154,7 +153,7 @@ public final class PageModel {
                 .filter(section -> !section.hidden() && SectionKinds.of(section).isKnown())
                 .filter(section -> isPreview() || SectionKinds.of(section).isShown(section, facts()))
                 .filter(section ->
-                        SectionKinds.of(section).door().filter(reach::isShut).isEmpty())
+                        SectionKinds.of(section).door().filter(doors::isAway).isEmpty())
                 .toList();
     }
 
@@ -163,7 +162,7 @@ public final class PageModel {
                 .shownSections()
                 .filter(section -> section.kind().equals(kind))
                 .filter(section ->
-                        SectionKinds.of(section).door().filter(reach::isShut).isEmpty())
+                        SectionKinds.of(section).door().filter(doors::isAway).isEmpty())
                 .findFirst();
     }
 
@@ -287,10 +286,6 @@ public final class PageModel {
 
     // ---- doors and form ------------------------------------------------------------------------------------------
 
-    public Goal goal() {
-        return brief.workingGoal();
-    }
-
     public boolean hasForm() {
         return shown(EnquirySection.KIND).isPresent();
     }
@@ -336,6 +331,11 @@ public final class PageModel {
     /** Address of the form; empty when there is none. */
     public String formLink() {
         return links.to(EnquirySection.KIND);
+    }
+
+    /** Address of the page on which times are booked; empty when there is none. */
+    public String bookLink() {
+        return doors.address("book");
     }
 
     /** One of the shipped drawings, inline. */

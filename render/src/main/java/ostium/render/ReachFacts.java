@@ -57,11 +57,6 @@ public final class ReachFacts {
         return door(EmailDoor.KIND);
     }
 
-    /** Whether the owner keeps a door shut, so that what stands on pages for it is not shown. */
-    boolean isShut(String door) {
-        return doors.stream().anyMatch(each -> each.kind().id().equals(door) && each.state() == FoundDoor.State.SHUT);
-    }
-
     /** The number behind the door of calling; null when that is not open. */
     public Telephone telephone() {
         return call() == null ? null : facts.one(Telephone.class).orElse(null);

@@ -5,6 +5,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.stream.Stream;
 import ostium.core.base.Messages;
+import ostium.core.booking.BookingTerms;
+import ostium.core.booking.OfferedService;
 import ostium.core.draft.Draft;
 import ostium.core.fact.Fact;
 import ostium.core.fact.Facts;
@@ -18,10 +20,12 @@ import ostium.core.site.Section;
 /** What a business does, how long it takes and what it costs, as a page says it. Holds no rule of its own. */
 public final class WorkFacts {
     private static final Messages WORDS = Messages.of("page");
+    private final Facts facts;
     private final Draft draft;
     private final Map<String, Fact<Service>> servicesById = new LinkedHashMap<>();
 
     WorkFacts(Facts facts, Draft draft) {
+        this.facts = facts;
         this.draft = draft;
         facts.all(Service.class).forEach(fact -> servicesById.put(fact.id(), fact));
     }
@@ -59,7 +63,20 @@ public final class WorkFacts {
     }
 
     public String time(Service service) {
-        return service.minutes() == null ? "" : Minutes.say(service.minutes());
+        return service.minutes() == null ? "" : time(service.minutes());
+    }
+
+    /** How long so many minutes are, in words. */
+    public String time(int minutes) {
+        return Minutes.say(minutes);
+    }
+
+    /** The services that can be booked. */
+    public List<OfferedService> bookable() {
+        return draft.doors()
+                .bookingRules()
+                .map(rules -> BookingTerms.services(rules, facts))
+                .orElse(List.of());
     }
 
     /** The small word before an amount: "from". */

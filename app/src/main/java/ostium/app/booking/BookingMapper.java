@@ -90,6 +90,11 @@ interface BookingMapper {
             + " values (#{k.id}, #{site}, #{k.resource}, #{k.startsAt}, #{k.endsAt}, #{k.words}, #{k.source})")
     void insertBlock(String site, @Param("k") StoredBlock block);
 
+    @Insert("<script>insert into diary_block (id, site, resource, starts_at, ends_at, words, source) values"
+            + "<foreach collection='blocks' item='k' separator=','>(#{k.id}, #{site}, #{k.resource}, #{k.startsAt},"
+            + " #{k.endsAt}, #{k.words}, #{k.source})</foreach></script>")
+    void insertBlocks(String site, List<StoredBlock> blocks);
+
     @Select("select id, resource, starts_at, ends_at, words, source from diary_block"
             + " where site = #{site} and starts_at < #{to} and ends_at > #{from} order by starts_at, id")
     List<StoredBlock> blocks(String site, Instant from, Instant to);

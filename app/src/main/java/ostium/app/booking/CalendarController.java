@@ -1,6 +1,7 @@
 package ostium.app.booking;
 
 import jakarta.servlet.http.HttpServletRequest;
+import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -8,7 +9,9 @@ import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
+import org.springframework.web.multipart.MultipartFile;
 import ostium.app.site.SiteAccess;
 import ostium.app.site.StoredSite;
 import ostium.app.web.Problem;
@@ -17,6 +20,7 @@ import ostium.app.web.RateLimits;
 /** The diary as a calendar: a file, and a private feed that calendar programs ask for by its address alone. */
 @RestController
 class CalendarController {
+    private static final long MOST_BYTES = 10L * 1024 * 1024;
     private static final MediaType CALENDAR = new MediaType("text", "calendar", StandardCharsets.UTF_8);
 
     private final CalendarFiles files;
@@ -57,6 +61,26 @@ class CalendarController {
         StoredSite site = access.require(id, request);
         desks.of(site).orElseThrow(() -> Problem.at("", "booking.none"));
         files.openFeed(site);
+        return ResponseEntity.noContent().build();
+    }
+
+    /** Brings in the busy times of another calendar; the same name again brings them anew. */
+    @PostMapping(path = "/api/sites/{id}/diary/calendars", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
+    CalendarFiles.BroughtIn bringIn(
+            @PathVariable String id, @RequestParam MultipartFile file, HttpServletRequest request) throws IOException {
+        StoredSite site = access.require(id, request);
+        limits.require(RateLimits.Act.FILE, access.author(request));
+        if (file.getSize() > MOST_BYTES) {
+            throw Problem.at("file", "booking.calendar.large");
+        }
+        String name = file.getOriginalFilename() == null ? "" : file.getOriginalFilename();
+        return files.bringIn(
+                site, name.isBlank() ? "calendar.ics" : name, new String(file.getBytes(), StandardCharsets.UTF_8));
+    }
+
+    @DeleteMapping("/api/sites/{id}/diary/calendars")
+    ResponseEntity<Void> takeOut(@PathVariable String id, @RequestParam String name, HttpServletRequest request) {
+        files.takeOut(access.require(id, request), name);
         return ResponseEntity.noContent().build();
     }
 

@@ -65,6 +65,7 @@ final class BookingTimes {
         return new TimesView(
                 WORDS.say("times.what", service.name(), Minutes.say(service.minutes()), service.price())
                         .replaceAll("( · )+$", ""),
+                place.page(),
                 isMoved || desk.terms().services().size() < 2 ? "" : place.page(),
                 said.isEmpty() && isMoved ? WORDS.say("times.moving") : said,
                 rules.travels() && !isMoved,

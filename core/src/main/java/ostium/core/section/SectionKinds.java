@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import ostium.core.section.about.AboutSection;
+import ostium.core.section.booking.BookingSection;
 import ostium.core.section.enquiry.EnquirySection;
 import ostium.core.section.footer.FooterSection;
 import ostium.core.section.gallery.GallerySection;
@@ -42,7 +43,8 @@ public final class SectionKinds {
                         new EnquirySection(),
                         new FooterSection(),
                         new GallerySection(),
-                        new TextSection())
+                        new TextSection(),
+                        new BookingSection())
                 .forEach(kind -> ALL.put(kind.kind(), kind));
     }
 

@@ -6,6 +6,7 @@ import java.util.List;
  * The days of two weeks, and the times of one.
  *
  * @param service what is booked, with its length and price in words
+ * @param page address of the booking page
  * @param back where another service is chosen; empty where there is only one
  * @param said something that has to be said first, such as that a time has gone; empty for nothing
  * @param asksWhere whether it is asked where it shall be
@@ -25,6 +26,7 @@ import java.util.List;
  */
 public record TimesView(
         String service,
+        String page,
         String back,
         String said,
         boolean asksWhere,
@@ -41,6 +43,11 @@ public record TimesView(
         String later,
         Next next,
         String post) {
+
+    /** Key of what is said of the place that was answered. */
+    public String sayOfWhere() {
+        return where.isEmpty() ? "times.where.why" : foundWhere ? "times.where.counts" : "times.where.unknown";
+    }
 
     /** A hidden field. */
     public record Hidden(String name, String value) {}

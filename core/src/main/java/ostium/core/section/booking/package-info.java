@@ -1,0 +1,2 @@
+/** A section with what can be booked. */
+package ostium.core.section.booking;
