@@ -111,7 +111,7 @@
 </script>
 
 <div class="day" class:today={now >= 0}>
-  <h3><b>{weekday(day.date)}</b><small>{dayNumber(day.date)}</small></h3>
+  <h2><b>{weekday(day.date)}</b><small>{dayNumber(day.date)}</small></h2>
   <!-- svelte-ignore a11y_no_static_element_interactions -->
   <div class="lane" data-date={day.date} style:height="{height}px" bind:this={lane} onpointerdown={begin}>
     {#each day.open as span (span.from)}
@@ -156,13 +156,13 @@
         style:width={width(from, to)}
         style:top="{row * ROW + 9}px"
         style:transform={held?.id === ticket.id ? `translate(${held.by}px, ${held.drop}px)` : undefined}
-        aria-label={says(ticket, from, to)}
         aria-pressed={diary.chosen === ticket.id}
         onpointerdown={(event) => grab(event, ticket)}
         onclick={() => choose(ticket)}
       >
         <b dir="auto">{to - from >= 75 ? ticket.who : ticket.short}</b>
         <small dir="auto">{ticket.state === 'ASKED' ? 'asks' : wordOf(ticket.serviceName, to - from)}</small>
+        <span class="hidden-words">{says(ticket, from, to)}</span>
       </button>
     {/each}
     {#if drawn}
@@ -185,12 +185,12 @@
     grid-template-columns: 84px minmax(0, 1fr);
     border-top: 1px solid var(--rule);
   }
-  h3 {
+  h2 {
     padding: 12px 0;
     font: inherit;
     line-height: 1.35;
   }
-  h3 small {
+  h2 small {
     display: block;
     color: var(--pencil);
     font-size: 14px;

@@ -5,11 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.icegreen.greenmail.util.GreenMail;
 import com.icegreen.greenmail.util.ServerSetup;
 import jakarta.mail.internet.MimeMessage;
-import java.io.File;
-import java.io.IOException;
 import java.io.UncheckedIOException;
-import java.nio.file.Files;
-import java.nio.file.Path;
 import java.sql.Connection;
 import java.sql.ResultSet;
 import java.sql.SQLException;
@@ -38,7 +34,7 @@ class DurabilityTest {
 
     @Test
     void anAcceptedEnquirySurvivesKillMinusNine() throws Exception {
-        Application first = Application.start();
+        ApplicationProcess first = ApplicationProcess.start(DATABASE);
         Browserlike owner = new Browserlike(first.port());
         owner.signUp("durable@quill.example");
         JsonNode site = owner.site(Browserlike.sheet("Durable Sweeps"));
@@ -57,7 +53,7 @@ class DurabilityTest {
         }
         first.kill();
 
-        Application second = Application.start();
+        ApplicationProcess second = ApplicationProcess.start(DATABASE);
         try {
             Browserlike again = new Browserlike(second.port());
             again.call("POST", "/api/session", Map.of("email", "durable@quill.example", "password", "a long password"));
@@ -74,7 +70,7 @@ class DurabilityTest {
 
     @Test
     void anEditSentWhileTheDatabaseIsAwayIsToldSoAndTakenOnceItIsBack() throws Exception {
-        Application application = Application.start();
+        ApplicationProcess application = ApplicationProcess.start(DATABASE);
         try {
             Browserlike owner = new Browserlike(application.port());
             owner.signUp("away@quill.example");
@@ -120,7 +116,8 @@ class DurabilityTest {
         server.start();
         int smtp = server.getSmtp().getPort();
         Random random = new Random(SEED);
-        Application application = Application.start("--spring.mail.host=127.0.0.1", "--spring.mail.port=" + smtp);
+        ApplicationProcess application =
+                ApplicationProcess.start(DATABASE, "--spring.mail.host=127.0.0.1", "--spring.mail.port=" + smtp);
         Browserlike owner = new Browserlike(application.port());
         owner.signUp("killed@quill.example");
         JsonNode site = owner.site(Browserlike.sheet("Version 0"));
@@ -142,7 +139,8 @@ class DurabilityTest {
                 editing.join(120_000);
                 writing.join(120_000);
                 if (!last) {
-                    application = Application.start("--spring.mail.host=127.0.0.1", "--spring.mail.port=" + smtp);
+                    application = ApplicationProcess.start(
+                            DATABASE, "--spring.mail.host=127.0.0.1", "--spring.mail.port=" + smtp);
                     Browserlike visitor = new Browserlike(application.port());
                     assertWhole(visitor, work);
                 }
@@ -300,43 +298,6 @@ class DurabilityTest {
                 }
             }
             return values;
-        }
-    }
-
-    /** The application in a process of its own. */
-    private record Application(Process process, int port) {
-        static Application start(String... more) throws IOException, InterruptedException {
-            Path log = Files.createTempFile("ostium", ".log");
-            List<String> command = new ArrayList<>(List.of(
-                    Path.of(System.getProperty("java.home"), "bin", "java").toString(),
-                    "-cp",
-                    System.getProperty("java.class.path"),
-                    "ostium.app.Ostium",
-                    "--server.port=0",
-                    "--ostium.enquiries-per-ten-minutes=100000"));
-            command.addAll(List.of(more));
-            for (String setting : DATABASE.settings()) {
-                command.add("--" + setting);
-            }
-            Process process = new ProcessBuilder(command)
-                    .redirectErrorStream(true)
-                    .redirectOutput(new File(log.toString()))
-                    .start();
-            long end = System.nanoTime() + TimeUnit.SECONDS.toNanos(90);
-            while (System.nanoTime() < end && process.isAlive()) {
-                String said = Files.readString(log);
-                var ready = java.util.regex.Pattern.compile("ready at http://localhost:([0-9]+)")
-                        .matcher(said);
-                if (ready.find()) {
-                    return new Application(process, Integer.parseInt(ready.group(1)));
-                }
-                Thread.sleep(100);
-            }
-            throw new AssertionError("did not start: " + Files.readString(log));
-        }
-
-        void kill() throws InterruptedException {
-            process.destroyForcibly().waitFor();
         }
     }
 }
