@@ -18,24 +18,20 @@
     event.preventDefault();
     if (busy) return;
     busy = true;
-    const heard = tells && ticket.email !== '';
-    const problem = await diary.cancel(ticket.id, words, heard);
+    // With the form goes what it is about.
+    const gone = ticket;
+    const asked = asks;
+    const heard = tells && gone.email !== '';
+    const problem = await diary.cancel(gone.id, words, heard);
     busy = false;
     fault = problem?.detail ?? '';
     if (problem) return;
     diary.doing = { what: 'nothing' };
     diary.chosen = '';
-    const id = ticket.id;
+    const back = { label: 'Put it back', onClick: () => void diary.restore(gone.id) };
     notices.info({
-      title: heard ? `Called off, and ${ticket.who} is told.` : 'Called off.',
-      ...(asks
-        ? {}
-        : {
-            action: {
-              label: 'Put it back',
-              onClick: () => void diary.restore(id)
-            }
-          })
+      title: heard ? `Called off, and ${gone.who} is told.` : 'Called off.',
+      ...(asked ? {} : { action: back })
     });
     await tick();
     document.getElementById('diary-head')?.focus();

@@ -34,12 +34,15 @@
       return;
     }
     busy = true;
-    const problem = await diary.move(ticket.id, {
+    // With the form goes what it is about.
+    const moved = ticket;
+    const heard = tells && moved.email !== '';
+    const problem = await diary.move(moved.id, {
       time: { date, minute },
       minutes,
       resource: '',
       words,
-      tells: tells && ticket.email !== ''
+      tells: heard
     });
     busy = false;
     fault = problem?.detail ?? '';
@@ -49,11 +52,9 @@
       return;
     }
     diary.doing = { what: 'nothing' };
-    notices.info({
-      title: tells && ticket.email ? `Moved, and ${ticket.who} is told.` : 'Moved.'
-    });
+    notices.info({ title: heard ? `Moved, and ${moved.who} is told.` : 'Moved.' });
     await tick();
-    document.getElementById(`leaf-${ticket.id}`)?.focus();
+    document.getElementById(`leaf-${moved.id}`)?.focus();
   }
 </script>
 

@@ -46,7 +46,7 @@
     <p class="acts">
       <button class="word" onclick={() => (diary.doing = { what: 'write', at })}>Write one in here</button>
       <button class="word" onclick={() => (diary.doing = { what: 'block', from: at, to: hour(at) })}
-        >Block it</button
+        >Block from here</button
       >
     </p>
   {/if}

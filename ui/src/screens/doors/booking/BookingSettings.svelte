@@ -48,7 +48,7 @@
   <p class="quiet" role="alert">The connection is away. What can be booked is shown when it is back.</p>
 {:else if rules && booking.setup}
   <section aria-labelledby="booking-head">
-    <h3 id="booking-head" tabindex="-1">What can be booked</h3>
+    <h2 id="booking-head" tabindex="-1">What can be booked</h2>
     <ServiceTimes {booking} keep={() => void keep()} />
     <div class="two">
       <p>
@@ -128,7 +128,7 @@
     padding: 10px 0 14px;
     border-bottom: 1px solid var(--fine-rule);
   }
-  h3 {
+  h2 {
     margin-bottom: 4px;
     font-size: 17px;
   }
