@@ -117,6 +117,7 @@ final class Lane {
         private int block;
         private int first;
         private int obstacle;
+        private int earliest;
         private boolean joins;
 
         private Walk(OfferedService service, Optional<Point> at, BookingTerms terms) {
@@ -139,6 +140,7 @@ final class Lane {
         /** Why it cannot begin at a minute; null when it can. Minutes must not go back. */
         Reason at(int start) {
             joins = false;
+            earliest = start + 1;
             int end = start + service.minutes();
             while (span < open.length && open[span + 1] <= start) {
                 span += 2;
@@ -155,6 +157,7 @@ final class Lane {
                 block += 2;
             }
             if (block < blocked.length && blocked[block] < to) {
+                earliest = blocked[block + 1] + service.before();
                 return Reason.BLOCKED;
             }
             return beside(start, end, from, to);
@@ -176,15 +179,30 @@ final class Lane {
                         return Reason.FULL;
                     }
                     joins = true;
-                } else if (busyTo[i] > from && busyFrom[i] < to) {
-                    obstacle = i;
-                    return Reason.TAKEN;
                 } else {
                     obstacle = i;
+                    leap(i);
+                    if (busyTo[i] > from && busyFrom[i] < to) {
+                        return Reason.TAKEN;
+                    }
                     reason = Reason.TRAVEL;
                 }
             }
             return reason;
+        }
+
+        /** Nothing can begin before what stands in the way is over; but a class can be joined when it begins. */
+        private void leap(int over) {
+            boolean mayBeJoined =
+                    service.isClass() && groups.get(over).first().service().equals(service.id());
+            if (!mayBeJoined) {
+                earliest = Math.max(earliest, busyTo[over] + way[over] + service.before());
+            }
+        }
+
+        /** The first minute after the last start, at which it may be otherwise; all before it are refused as well. */
+        int earliest() {
+            return earliest;
         }
 
         private boolean isShared(Group group, int start, int end) {

@@ -169,7 +169,7 @@ public final class Slots {
                 if (walk.at(start) == null && (walk.joins() || hasRoom(start))) {
                     able[(start - base) / CELL] |= bit;
                 }
-                start = onGrid(start + 1);
+                start = onGrid(walk.earliest());
             }
         }
     }
@@ -179,7 +179,7 @@ public final class Slots {
         int grid = terms.rules().grid();
         int start = minute + Math.floorMod(-clock.local(minute), grid);
         // A clock change in between may have moved the grid.
-        return Math.floorMod(clock.local(start), grid) == 0 ? start : onGrid(start);
+        return clock.runsEvenlyTo(start) || Math.floorMod(clock.local(start), grid) == 0 ? start : onGrid(start);
     }
 
     private boolean hasRoom(int start) {

@@ -41,6 +41,11 @@ final class WallClock {
         return minute + offset;
     }
 
+    /** Whether the clocks run evenly from the minute that was looked at last to another. */
+    boolean runsEvenlyTo(int minute) {
+        return minute >= from && minute < until;
+    }
+
     /** Days since 1970 that the calendar shows. */
     int day(int minute) {
         return Math.floorDiv(local(minute), DAY);
