@@ -239,7 +239,6 @@
     line-height: 19px;
     -webkit-box-orient: vertical;
     -webkit-line-clamp: 2;
-    line-clamp: 2;
     pointer-events: none;
   }
   .block {
@@ -275,6 +274,7 @@
     border-radius: 2px 10px 2px 2px;
     background: var(--panel);
     color: var(--ink);
+    font-size: 15px;
     line-height: 1.25;
     text-align: left;
     white-space: nowrap;
@@ -288,13 +288,6 @@
   .ticket b,
   .ticket small {
     display: block;
-  }
-  .ticket small {
-    overflow: hidden;
-    text-overflow: ellipsis;
-  }
-  .ticket b {
-    font-size: 15px;
   }
   .ticket small {
     font-size: 13.5px;
@@ -319,7 +312,6 @@
   .held {
     z-index: 9;
     opacity: 0.9;
-    cursor: grabbing;
     pointer-events: none;
   }
   .drawn {

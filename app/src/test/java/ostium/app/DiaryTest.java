@@ -2,7 +2,6 @@ package ostium.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import biweekly.Biweekly;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -317,54 +316,6 @@ class DiaryTest {
                 .singleElement()
                 .asString()
                 .contains("17:00 to 17:45, Oona Quayle");
-    }
-
-    @Test
-    void theFeedIsPrivateAndCanBeWithdrawn() {
-        site.book("sweep", "10:00");
-        site.owner.call("POST", path("/feed"), null);
-        String feed = site.owner.get(path("")).json().path("feed").asString();
-        Browserlike.Answer calendar = Browserlike.fresh().get(feed);
-        assertThat(calendar.header("Content-Type")).startsWith("text/calendar");
-        assertThat(Biweekly.parse(calendar.body()).first().getEvents())
-                .singleElement()
-                .extracting(event -> event.getSummary().getValue())
-                .isEqualTo("Chimney sweep, Oona Quayle");
-        site.owner.call("DELETE", path("/feed"), null);
-        assertThat(Browserlike.fresh().get(feed).status()).isEqualTo(404);
-        assertThat(Biweekly.parse(site.owner.get(path(".ics")).body()).first().getEvents())
-                .hasSize(1);
-    }
-
-    @Test
-    void anotherCalendarsBusyTimesAreBlocked() {
-        String at = site.day.toString().replace("-", "");
-        String file = "BEGIN:VCALENDAR\r\nVERSION:2.0\r\nBEGIN:VEVENT\r\nUID:1\r\nSUMMARY:Dentist\r\nDTSTART:" + at
-                + "T090000\r\nDTEND:" + at + "T120000\r\nEND:VEVENT\r\nEND:VCALENDAR\r\n";
-        for (int i = 0; i < 2; i++) {
-            JsonNode brought = site.owner
-                    .upload(path("/calendars"), "private.ics", file.getBytes(java.nio.charset.StandardCharsets.UTF_8))
-                    .json();
-            assertThat(brought.path("times").asInt()).isEqualTo(1);
-        }
-        assertThat(day().at("/days/0/blocks")).hasSize(1);
-        assertThat(day().at("/days/0/blocks/0/source").asString()).isEqualTo("private.ics");
-        assertThat(site.page("?service=sweep&day=" + site.day)
-                        .select(".stubs button")
-                        .eachText())
-                .contains("12:00")
-                .doesNotContain("11:00");
-        assertThat(site.owner
-                        .upload(path("/calendars"), "x.ics", new byte[] {1, 2, 3})
-                        .json()
-                        .path("detail")
-                        .asString())
-                .startsWith("There is no calendar in this file");
-        assertThat(site.owner
-                        .call("DELETE", path("/calendars?name=private.ics"), null)
-                        .status())
-                .isEqualTo(204);
-        assertThat(day().at("/days/0/blocks")).isEmpty();
     }
 
     @Test

@@ -18,12 +18,12 @@ class ScreenshotsTest {
     @Test
     void draw() {
         openingSheet(Chromium.Screen.LAPTOP, ColorScheme.LIGHT, "opening-sheet");
-        openingSheet(Chromium.Screen.PHONE, ColorScheme.LIGHT, "opening-sheet-phone");
+        diary();
         workplace(Chromium.Screen.LAPTOP, ColorScheme.LIGHT, "");
         workplace(Chromium.Screen.PHONE, ColorScheme.LIGHT, "-phone");
         allSites();
         pictures();
-        night();
+        booking();
         drafts();
         looks();
         publicPage(Chromium.Screen.LAPTOP, "public-page");
@@ -141,14 +141,27 @@ class ScreenshotsTest {
         }
     }
 
-    private static void night() {
-        try (BrowserContext context = Chromium.context(Chromium.Screen.LAPTOP, ColorScheme.DARK, true)) {
+    /** The week that comes, with one of its appointments opened. */
+    private static void diary() {
+        try (BrowserContext context = Chromium.context(Chromium.Screen.LAPTOP, ColorScheme.LIGHT, true)) {
             Page page = context.newPage();
             new Owner(page).signsInAsAda();
-            page.navigate(page.url().replace("/enquiries", "/page"));
-            page.frameLocator("iframe").locator("h1").waitFor();
-            page.getByLabel("Opening: headline").click();
-            shoot(page, "manuscript-night");
+            page.navigate(page.url().replace("/enquiries", "/diary"));
+            page.locator(".ticket").first().waitFor();
+            page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Later"))
+                    .click();
+            page.locator(".ticket.booked").nth(5).click();
+            shoot(page, "diary");
+        }
+    }
+
+    /** Free times of the sweep on a phone. */
+    private static void booking() {
+        try (BrowserContext context = Chromium.context(Chromium.Screen.PHONE)) {
+            Page page = context.newPage();
+            page.navigate(Chromium.site("ashlatch") + "/book?service=sweep");
+            page.locator(".tear button").first().waitFor();
+            shoot(page, "booking-phone");
         }
     }
 
