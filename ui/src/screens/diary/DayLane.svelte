@@ -239,6 +239,7 @@
     line-height: 19px;
     -webkit-box-orient: vertical;
     -webkit-line-clamp: 2;
+    line-clamp: 2;
     pointer-events: none;
   }
   .block {

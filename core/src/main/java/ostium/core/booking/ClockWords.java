@@ -25,6 +25,7 @@ public record ClockWords(ZoneId zone, boolean american) {
     private static final DateTimeFormatter LONG_DAY = DateTimeFormatter.ofPattern("EEEE d MMMM", Locale.ENGLISH);
     private static final DateTimeFormatter AMERICAN_LONG_DAY = DateTimeFormatter.ofPattern("EEEE, MMMM d", Locale.US);
     private static final DateTimeFormatter ZONE = DateTimeFormatter.ofPattern("zzz", Locale.UK);
+    private static final DateTimeFormatter AMERICAN_ZONE = DateTimeFormatter.ofPattern("zzz", Locale.US);
 
     public static ClockWords of(Facts facts) {
         return of(facts.zone(), facts.region());
@@ -40,7 +41,7 @@ public record ClockWords(ZoneId zone, boolean american) {
         ZonedDateTime local = at.atZone(zone);
         boolean twice = zone.getRules().getValidOffsets(local.toLocalDateTime()).size() > 1;
         String time = american ? AMERICAN_TIME.format(local).toLowerCase(Locale.ROOT) : TIME.format(local);
-        return twice ? WORDS.say("time.zone", time, ZONE.format(local)) : time;
+        return twice ? WORDS.say("time.zone", time, (american ? AMERICAN_ZONE : ZONE).format(local)) : time;
     }
 
     /** "Tue 1 Dec". */
