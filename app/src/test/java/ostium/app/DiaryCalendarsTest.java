@@ -71,4 +71,28 @@ class DiaryCalendarsTest {
                 .isEqualTo(204);
         assertThat(day().at("/days/0/blocks")).isEmpty();
     }
+
+    @Test
+    void aLargeCalendarIsTakenAndATooLargeOneSaysSo() {
+        StringBuilder file = new StringBuilder("BEGIN:VCALENDAR\r\nVERSION:2.0\r\n");
+        String at = site.day.toString().replace("-", "");
+        for (int i = 0; file.length() < 2_000_000; i++) {
+            file.append("BEGIN:VEVENT\r\nUID:")
+                    .append(i)
+                    .append("\r\nSUMMARY:Busy with a long errand in Tolver, as every time");
+            file.append("\r\nDTSTART:").append(at).append("T090000Z\r\nDURATION:PT30M\r\nEND:VEVENT\r\n");
+        }
+        file.append("END:VCALENDAR\r\n");
+        byte[] bytes = file.toString().getBytes(java.nio.charset.StandardCharsets.UTF_8);
+        assertThat(site.owner
+                        .upload(path("/calendars"), "large.ics", bytes)
+                        .json()
+                        .path("times")
+                        .asInt())
+                .isGreaterThan(10_000);
+        assertThat(site.owner
+                        .upload(path("/calendars"), "larger.ics", new byte[12_000_000])
+                        .status())
+                .isEqualTo(413);
+    }
 }

@@ -65,11 +65,15 @@ class CalendarController {
     }
 
     /** Brings in the busy times of another calendar; the same name again brings them anew. */
-    @PostMapping(path = "/api/sites/{id}/diary/calendars", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
+    @PostMapping("/api/sites/{id}/diary/calendars")
     CalendarFiles.BroughtIn bringIn(
-            @PathVariable String id, @RequestParam MultipartFile file, HttpServletRequest request) throws IOException {
+            @PathVariable String id, @RequestParam(required = false) MultipartFile file, HttpServletRequest request)
+            throws IOException {
         StoredSite site = access.require(id, request);
         limits.require(RateLimits.Act.FILE, access.author(request));
+        if (file == null) {
+            throw Problem.at("file", "booking.calendar");
+        }
         if (file.getSize() > MOST_BYTES) {
             throw Problem.at("file", "booking.calendar.large");
         }
@@ -79,7 +83,8 @@ class CalendarController {
     }
 
     @DeleteMapping("/api/sites/{id}/diary/calendars")
-    ResponseEntity<Void> takeOut(@PathVariable String id, @RequestParam String name, HttpServletRequest request) {
+    ResponseEntity<Void> takeOut(
+            @PathVariable String id, @RequestParam(defaultValue = "") String name, HttpServletRequest request) {
         files.takeOut(access.require(id, request), name);
         return ResponseEntity.noContent().build();
     }

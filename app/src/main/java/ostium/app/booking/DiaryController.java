@@ -49,7 +49,7 @@ class DiaryController {
      *
      * @param minute minutes after midnight
      */
-    record DiaryTime(LocalDate date, int minute) {}
+    record DiaryTime(LocalDate date, Integer minute) {}
 
     /** Somebody who is written in. */
     record WriteIn(
@@ -62,13 +62,13 @@ class DiaryController {
             String telephone,
             String place,
             String note,
-            boolean tells) {}
+            Boolean tells) {}
 
     /** Another time, length, or somebody else who carries it out. */
-    record MoveBooking(DiaryTime time, int minutes, String resource, String words, boolean tells) {}
+    record MoveBooking(DiaryTime time, Integer minutes, String resource, String words, Boolean tells) {}
 
     /** A word to whoever booked, and whether they are told at all. */
-    record WordToVisitor(String words, boolean tells) {}
+    record WordToVisitor(String words, Boolean tells) {}
 
     record MarkBooking(BookingState state) {}
 
@@ -97,7 +97,10 @@ class DiaryController {
     /** Why nothing is offered at a time. */
     @GetMapping("/api/sites/{id}/diary/why")
     List<DiaryView.WhyNot> why(
-            @PathVariable String id, @RequestParam String day, @RequestParam int minute, HttpServletRequest request) {
+            @PathVariable String id,
+            @RequestParam(defaultValue = "") String day,
+            @RequestParam(defaultValue = "-1") int minute,
+            HttpServletRequest request) {
         Desk desk = desk(id, request);
         return DiaryDrawn.why(desk, instant(desk, new DiaryTime(date(day), minute)));
     }
@@ -118,7 +121,7 @@ class DiaryController {
                                 new Booking.Customer(text(asked.name()), text(asked.email()), text(asked.telephone())),
                                 text(asked.place()),
                                 asked.note(),
-                                asked.tells())));
+                                isSet(asked.tells()))));
     }
 
     @GetMapping("/api/sites/{id}/diary/bookings/{booking}")
@@ -140,10 +143,10 @@ class DiaryController {
                         desk.site(),
                         booking,
                         instant(desk, asked.time()),
-                        asked.minutes(),
+                        asked.minutes() == null ? 0 : asked.minutes(),
                         text(asked.resource()),
                         asked.words(),
-                        asked.tells()));
+                        isSet(asked.tells())));
     }
 
     @PostMapping("/api/sites/{id}/diary/bookings/{booking}/agree")
@@ -163,7 +166,7 @@ class DiaryController {
             @RequestBody WordToVisitor asked,
             HttpServletRequest request) {
         Desk desk = desk(id, request);
-        return ticket(desk, work.cancel(desk.site(), booking, asked.words(), asked.tells()));
+        return ticket(desk, work.cancel(desk.site(), booking, asked.words(), isSet(asked.tells())));
     }
 
     @PostMapping("/api/sites/{id}/diary/bookings/{booking}/restore")
@@ -210,7 +213,8 @@ class DiaryController {
     }
 
     private static Instant instant(Desk desk, DiaryTime time) {
-        if (time == null || time.date() == null || time.minute() < 0 || time.minute() > 24 * 60) {
+        boolean isWhole = time != null && time.date() != null && time.minute() != null;
+        if (!isWhole || time.minute() < 0 || time.minute() > 24 * 60) {
             throw Problem.at("start", "booking.day");
         }
         return time.date()
@@ -230,6 +234,10 @@ class DiaryController {
         } catch (DateTimeException e) {
             throw Problem.at("day", "booking.day");
         }
+    }
+
+    private static boolean isSet(Boolean said) {
+        return said != null && said;
     }
 
     private static String text(String words) {

@@ -28,6 +28,10 @@ class BodyLimit extends OncePerRequestFilter {
                     "/api/sites/[^/]+/paste(/file)?",
                     9L * MEGABYTE,
                     "This is more than 8 MB. Send a smaller file, or paste the part that matters."),
+            new Limit(
+                    "/api/sites/[^/]+/diary/calendars",
+                    11L * MEGABYTE,
+                    "This is more than 10 MB. Export a shorter stretch of the calendar."),
             new Limit(".*", MEGABYTE, "This is more than can be taken here. Shorten it and send it again."));
 
     private record Limit(String path, long bytes, String words) {}
