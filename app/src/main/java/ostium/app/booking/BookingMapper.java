@@ -83,9 +83,6 @@ interface BookingMapper {
     @Delete("delete from booking where state = 'HELD' and held_until < #{before}")
     int sweep(Instant before);
 
-    @Delete("delete from booking where site = #{site} and (email = #{reach} or telephone = #{reach})")
-    int forget(String site, String reach);
-
     @Insert("insert into diary_block (id, site, resource, starts_at, ends_at, words, source)"
             + " values (#{k.id}, #{site}, #{k.resource}, #{k.startsAt}, #{k.endsAt}, #{k.words}, #{k.source})")
     void insertBlock(String site, @Param("k") StoredBlock block);
