@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { tick } from 'svelte';
   import { notices } from '../../parts/notices';
   import type { DiaryState } from './diary.svelte';
 
@@ -8,18 +9,35 @@
   const address = $derived(diary.view?.feed ? location.origin + diary.view.feed : '');
 
   let fault = $state('');
+  let typed = $state('');
+  let asking = $state(false);
 
   async function bringIn(field: HTMLInputElement): Promise<void> {
     const file = field.files?.[0];
     field.value = '';
     if (!file) return;
-    const { brought, problem } = await diary.bringIn(file);
+    came(await diary.bringIn(file));
+  }
+
+  async function follow(event: SubmitEvent): Promise<void> {
+    event.preventDefault();
+    if (asking) return;
+    asking = true;
+    const answer = await diary.follow(typed);
+    asking = false;
+    if (came(answer)) typed = '';
+    await tick();
+    document.getElementById('follow-address')?.focus();
+  }
+
+  function came({ brought, problem }: Awaited<ReturnType<DiaryState['follow']>>): boolean {
     fault = problem?.detail ?? '';
-    if (!brought) return;
+    if (!brought) return false;
     const left = brought.leftOut > 0 ? ` ${brought.leftOut} could not be read.` : '';
     notices.info({
       title: `${brought.times === 1 ? 'One busy time is' : `${brought.times} busy times are`} in the diary.${left}`
     });
+    return true;
   }
 
   async function takeOut(name: string): Promise<void> {
@@ -64,15 +82,36 @@
     <a class="word" href="/api/sites/{diary.id}/diary.ics" download>All as a file</a>
   </p>
   <h3>Busy times from another calendar</h3>
-  {#each diary.view?.sources ?? [] as source (source)}
+  {#each diary.view?.sources ?? [] as source (source.name)}
     <p class="source">
-      <span dir="auto">{source}</span>
-      <button class="word" onclick={() => takeOut(source)}>Take it out</button>
+      <span dir="auto"
+        >{source.name}
+        {#if source.said}<small class={source.away ? 'gone' : 'quiet'}>{source.said}</small>{/if}</span
+      >
+      <button class="word" aria-label="Take “{source.name}” out" onclick={() => takeOut(source.name)}
+        >Take it out</button
+      >
     </p>
   {:else}
     <p class="quiet">Nothing is offered while another calendar says you are busy.</p>
   {/each}
-  <label class="word">
+  <form onsubmit={follow}>
+    <label class="quiet" for="follow-address">Its address, to follow it</label>
+    <input
+      id="follow-address"
+      class="line"
+      type="text"
+      inputmode="url"
+      autocomplete="off"
+      spellcheck="false"
+      placeholder="https://… .ics"
+      bind:value={typed}
+      aria-invalid={fault ? 'true' : undefined}
+      aria-describedby="follow-fault"
+    />
+    <button class="word" disabled={asking || typed.trim() === ''}>{asking ? 'Asking …' : 'Follow it'}</button>
+  </form>
+  <label class="word file">
     <input
       class="hidden-words"
       type="file"
@@ -81,7 +120,7 @@
     />
     Bring in a calendar file
   </label>
-  <p class="fault" role="alert">{fault}</p>
+  <p class="fault" id="follow-fault" role="alert">{fault}</p>
 </section>
 
 <style>
@@ -104,7 +143,25 @@
     align-items: center;
     overflow-wrap: anywhere;
   }
-  label:focus-within {
+  form {
+    display: grid;
+    grid-template-columns: minmax(0, 1fr) auto;
+    gap: 0 12px;
+    align-items: center;
+    margin-top: 8px;
+    font-size: 14px;
+  }
+  form label {
+    grid-column: 1 / -1;
+  }
+  small {
+    display: block;
+    font-size: 14px;
+  }
+  .gone {
+    color: var(--madder);
+  }
+  .file:focus-within {
     outline: 3px solid var(--lacquer);
     outline-offset: 2px;
   }

@@ -9,7 +9,7 @@
   import CalendarLinks from './CalendarLinks.svelte';
   import CancelForm from './CancelForm.svelte';
   import DayList from './DayList.svelte';
-  import { DiaryState, type Span } from './diary.svelte';
+  import { DiaryState, type Span, type Time } from './diary.svelte';
   import { clock, stretchOf } from './lane';
   import MoveForm from './MoveForm.svelte';
   import TicketLeaf from './TicketLeaf.svelte';
@@ -32,6 +32,8 @@
 
   async function begin(): Promise<void> {
     if (matchMedia('(max-width: 720px)').matches) diary.span = 'day';
+    const enquiry = asked.get('enquiry');
+    if (enquiry) return answerWithTime(enquiry);
     const booking = asked.get('booking');
     if (!booking) return diary.load();
     const problem = await diary.open(booking);
@@ -39,6 +41,16 @@
       notices.error({ title: 'Not found.', description: problem.detail });
       await diary.load();
     }
+  }
+
+  async function answerWithTime(id: string): Promise<void> {
+    await diary.load();
+    const { enquiry, problem } = await diary.enquiry(id);
+    if (!enquiry) {
+      notices.error({ title: 'The message was not found.', description: problem?.detail });
+      return;
+    }
+    diary.doing = { what: 'write', at: soon(), enquiry };
   }
 
   const timer = setInterval(() => void diary.load(), 20_000);
@@ -62,14 +74,11 @@
   }
 
   /** The next quarter of an hour of today, or ten in the morning of another day. */
-  function writeIn(): void {
+  function soon(): Time {
     const today = view?.today === view?.first || (view && view.first <= view.today && view.today <= last);
-    diary.doing = {
-      what: 'write',
-      at: today
-        ? { date: view?.today ?? '', minute: Math.ceil(((view?.minute ?? 0) + 1) / 15) * 15 }
-        : { date: view?.first ?? '', minute: 600 }
-    };
+    return today
+      ? { date: view?.today ?? '', minute: Math.ceil(((view?.minute ?? 0) + 1) / 15) * 15 }
+      : { date: view?.first ?? '', minute: 600 };
   }
 
   const SPANS: [Span, string][] = [
@@ -124,7 +133,7 @@
         </div>
         <aside aria-label="What is opened, and what waits">
           {#if diary.doing.what === 'write'}
-            <WriteIn at={diary.doing.at} {diary} />
+            <WriteIn at={diary.doing.at} {diary} enquiry={diary.doing.enquiry} />
           {:else if diary.doing.what === 'move'}
             <MoveForm doing={diary.doing} {diary} />
           {:else if diary.doing.what === 'cancel'}
@@ -161,7 +170,9 @@
   </Frame>
 </SiteGate>
 
-{#snippet act()}<button class="act main" onclick={writeIn}>Write one in</button>{/snippet}
+{#snippet act()}<button class="act main" onclick={() => (diary.doing = { what: 'write', at: soon() })}
+    >Write one in</button
+  >{/snippet}
 
 <style>
   .board {

@@ -1,6 +1,7 @@
 <script lang="ts">
   import { tick } from 'svelte';
   import { notices } from '../../parts/notices';
+  import PersonData from '../../parts/PersonData.svelte';
   import type { Problem } from '../../api/client';
   import type { DiaryState, Ticket } from './diary.svelte';
 
@@ -37,6 +38,14 @@
 
   const restore = async (): Promise<void> =>
     told(await diary.restore(ticket.id), 'Not put back.', 'It stands in the diary again, and they are told.');
+
+  async function forget(): Promise<void> {
+    const problem = await diary.forget(ticket.person ?? '');
+    if (problem) return told(problem, 'Not deleted.', '');
+    notices.info({ title: 'All of this person is deleted.' });
+    await tick();
+    document.getElementById('diary-head')?.focus();
+  }
 
   function move(): void {
     diary.doing = {
@@ -115,6 +124,7 @@
       >
     {/if}
   </p>
+  {#if ticket.person}<PersonData site={diary.id} person={ticket.person} {forget} />{/if}
 </section>
 
 <style>

@@ -1,21 +1,24 @@
 <script lang="ts">
-  import { onMount, tick } from 'svelte';
+  import { onMount, tick, untrack } from 'svelte';
+  import type { Enquiry } from '../../api/client';
   import { notices } from '../../parts/notices';
+  import { answer } from '../enquiries/enquiries.svelte';
   import type { DiaryState, Time } from './diary.svelte';
+  import { given } from './given';
   import { fieldTime, minuteOf } from './lane';
 
   /** Somebody on the telephone, or at the door: written into the diary. */
   let {
     at,
     diary,
-    given = {}
+    enquiry
   }: {
     at: Time;
     diary: DiaryState;
-    given?: Partial<Record<'name' | 'email' | 'telephone', string>>;
+    enquiry?: Enquiry;
   } = $props();
 
-  let said = $state({
+  let written = $state({
     service: '',
     date: '',
     time: '',
@@ -30,40 +33,47 @@
   let fault = $state({ field: '', words: '' });
   let busy = $state(false);
 
+  /** How they are told, in words; empty where they cannot be. */
+  const reached = $derived(
+    [written.email.trim() ? 'by mail' : '', diary.view?.texts && written.telephone.trim() ? 'by text' : '']
+      .filter((each) => each !== '')
+      .join(' and ')
+  );
+
   $effect(() => {
-    said.date = at.date;
-    said.time = fieldTime(at.minute);
+    written.date = at.date;
+    written.time = fieldTime(at.minute);
   });
   $effect(() => {
-    said.service ||= diary.view?.services[0]?.id ?? '';
+    written.service ||= diary.view?.services[0]?.id ?? '';
   });
   $effect(() => {
-    said.name ||= given.name ?? '';
-    said.email ||= given.email ?? '';
-    said.telephone ||= given.telephone ?? '';
+    if (!enquiry) return;
+    const said = given(enquiry, diary.view?.services ?? []);
+    untrack(() => Object.assign(written, said));
   });
 
   onMount(() => document.getElementById('in-name')?.focus());
 
   async function keep(event: SubmitEvent): Promise<void> {
     event.preventDefault();
-    const minute = minuteOf(said.time);
+    const minute = minuteOf(written.time);
     if (busy) return;
     busy = true;
     const problem =
-      !said.date || minute === null
+      !written.date || minute === null
         ? { field: 'start', detail: 'Say the day and the time.', status: 422 }
         : await diary.writeIn({
-            service: said.service,
-            time: { date: said.date, minute },
+            service: written.service,
+            time: { date: written.date, minute },
             minutes: null,
-            resource: said.resource,
-            name: said.name,
-            email: said.email,
-            telephone: said.telephone,
-            place: said.place,
-            note: said.note,
-            tells: said.tells && said.email.trim() !== ''
+            resource: written.resource,
+            name: written.name,
+            email: written.email,
+            telephone: written.telephone,
+            place: written.place,
+            note: written.note,
+            tells: written.tells && reached !== ''
           });
     busy = false;
     fault = { field: problem?.field || 'name', words: problem?.detail ?? '' };
@@ -73,7 +83,10 @@
       return;
     }
     diary.doing = { what: 'nothing' };
-    notices.info({ title: `${said.name} is in the diary.` });
+    const unmarked = enquiry && (await diary.agreed(enquiry));
+    notices.info({
+      title: `${written.name} is in the diary${enquiry && !unmarked ? ', and their message counts as agreed' : ''}.`
+    });
     await tick();
     document.getElementById(`leaf-${diary.chosen}`)?.focus();
   }
@@ -82,12 +95,13 @@
 <svelte:window onkeydown={(event) => event.key === 'Escape' && (diary.doing = { what: 'nothing' })} />
 
 <form class="leaf chosen" onsubmit={keep} aria-labelledby="in-head">
-  <h2 id="in-head">Write one in</h2>
+  <h2 id="in-head">{enquiry ? 'Book a time for them' : 'Write one in'}</h2>
+  {#if enquiry}<p class="quiet asked" dir="auto">{answer(enquiry, 'message')}</p>{/if}
   <div class="fields">
     {@render line('name', 'Who', 'text', 'wide')}
     <div class="wide">
       <label for="in-service">What</label>
-      <select id="in-service" class="line" bind:value={said.service}>
+      <select id="in-service" class="line" bind:value={written.service}>
         {#each diary.view?.services ?? [] as service (service.id)}
           <option value={service.id}>{service.name}, {service.minutes} min</option>
         {/each}
@@ -101,7 +115,7 @@
         class="line"
         type="time"
         step="300"
-        bind:value={said.time}
+        bind:value={written.time}
         aria-invalid={fault.field === 'start' ? 'true' : undefined}
         aria-describedby="in-fault"
       />
@@ -109,7 +123,7 @@
     {#if (diary.view?.resources ?? []).length > 1}
       <div class="wide">
         <label for="in-resource">Who or what carries it out</label>
-        <select id="in-resource" class="line" bind:value={said.resource}>
+        <select id="in-resource" class="line" bind:value={written.resource}>
           <option value="">Whoever is free</option>
           {#each diary.view?.resources ?? [] as each (each.id)}<option value={each.id}>{each.name}</option
             >{/each}
@@ -121,9 +135,9 @@
     {@render line('place', 'Where, if not with you', 'text', 'wide')}
     {@render line('note', 'A note for you', 'text', 'wide')}
   </div>
-  {#if said.email.trim()}
+  {#if reached}
     <label class="tells"
-      ><input type="checkbox" bind:checked={said.tells} /> Send them the appointment by mail</label
+      ><input type="checkbox" bind:checked={written.tells} /> Send them the appointment {reached}</label
     >
   {/if}
   <p class="fault" id="in-fault" role="alert">{fault.words}</p>
@@ -145,7 +159,7 @@
       {type}
       dir="auto"
       autocomplete="off"
-      bind:value={said[field]}
+      bind:value={written[field]}
       aria-invalid={fault.field === field ? 'true' : undefined}
       aria-describedby="in-fault"
     />
@@ -161,6 +175,12 @@
     grid-template-columns: repeat(2, minmax(0, 1fr));
     gap: 8px 16px;
     margin-top: 8px;
+  }
+  .asked {
+    max-height: 6lh;
+    overflow-y: auto;
+    white-space: pre-line;
+    overflow-wrap: anywhere;
   }
   .wide {
     grid-column: 1 / -1;

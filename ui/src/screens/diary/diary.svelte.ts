@@ -1,4 +1,4 @@
-import { api, problemOf, type Problem } from '../../api/client';
+import { api, problemOf, type Enquiry, type Problem } from '../../api/client';
 import type { components } from '../../api/schema';
 import { lastKnown } from '../../keeping/browserStore';
 import { dayAfter } from './lane';
@@ -22,7 +22,7 @@ const DAYS: Record<Span, number> = { day: 1, week: 7, list: 28 };
 /** What is being done beside the lanes. */
 export type Doing =
   | { what: 'nothing' }
-  | { what: 'write'; at: Time }
+  | { what: 'write'; at: Time; enquiry?: Enquiry }
   | { what: 'move'; ticket: Ticket; at: Time; minutes: number }
   | { what: 'cancel'; ticket: Ticket }
   | { what: 'block'; from: Time; to: Time };
@@ -94,6 +94,23 @@ export class DiaryState {
     if (this.asked === at) this.why = data ?? null;
   }
 
+  /** A message that is answered with a time: who wrote it, and what it was about. */
+  async enquiry(id: string): Promise<{ enquiry?: Enquiry; problem: Problem | null }> {
+    const { data, error, response } = await api.GET('/api/sites/{id}/enquiries/{enquiry}', {
+      params: { path: { id: this.id, enquiry: id } }
+    });
+    return { enquiry: data, problem: data ? null : problemOf(error, response) };
+  }
+
+  /** What was asked for is agreed with the time it was given. */
+  async agreed(enquiry: Enquiry): Promise<Problem | null> {
+    const { data, error, response } = await api.PUT('/api/sites/{id}/enquiries/{enquiry}/state', {
+      params: { path: { id: this.id, enquiry: enquiry.id } },
+      body: { state: 'AGREED' }
+    });
+    return data ? null : problemOf(error, response);
+  }
+
   async writeIn(asked: Schemas['WriteIn']): Promise<Problem | null> {
     const { data, error, response } = await api.POST('/api/sites/{id}/diary/bookings', {
       params: { path: { id: this.id } },
@@ -141,6 +158,17 @@ export class DiaryState {
     return this.#done(data, error, response);
   }
 
+  /** Deletes all that is known of a person. */
+  async forget(person: string): Promise<Problem | null> {
+    const { error, response } = await api.DELETE('/api/sites/{id}/enquiries', {
+      params: { path: { id: this.id }, query: { person } }
+    });
+    if (!response.ok) return problemOf(error, response);
+    this.chosen = '';
+    await this.load();
+    return null;
+  }
+
   async block(from: Time, to: Time, words: string): Promise<Problem | null> {
     const { data, error, response } = await api.POST('/api/sites/{id}/diary/blocks', {
       params: { path: { id: this.id } },
@@ -171,8 +199,18 @@ export class DiaryState {
     return null;
   }
 
+  /** Follows the calendar at an address. */
+  async follow(address: string): Promise<{ brought?: Schemas['BroughtIn']; problem: Problem | null }> {
+    const { data, error, response } = await api.POST('/api/sites/{id}/diary/calendars/followed', {
+      params: { path: { id: this.id } },
+      body: { address }
+    });
+    if (data) await this.load();
+    return { brought: data, problem: data ? null : problemOf(error, response) };
+  }
+
   /** Brings in the busy times of a calendar file. */
-  async bringIn(file: File): Promise<{ brought?: Schemas['BroughtIn']; problem?: Problem }> {
+  async bringIn(file: File): Promise<{ brought?: Schemas['BroughtIn']; problem: Problem | null }> {
     const { data, error, response } = await api.POST('/api/sites/{id}/diary/calendars', {
       params: { path: { id: this.id } },
       body: { file: file as unknown as string },
@@ -182,9 +220,8 @@ export class DiaryState {
         return form;
       }
     });
-    if (!data) return { problem: problemOf(error, response) };
-    await this.load();
-    return { brought: data };
+    if (data) await this.load();
+    return { brought: data, problem: data ? null : problemOf(error, response) };
   }
 
   async takeOut(name: string): Promise<Problem | null> {

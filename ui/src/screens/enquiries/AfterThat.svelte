@@ -8,11 +8,13 @@
   let {
     enquiry,
     enquiries,
+    site,
     mark,
     told
   }: {
     enquiry: Enquiry;
     enquiries: EnquiriesState;
+    site: string;
     mark: (state: State) => void;
     told: (problem: Problem | null, not: string, done: string) => boolean;
   } = $props();
@@ -77,6 +79,7 @@
           {#if again}<b>ask again {day(again, enquiries.now)}</b>{:else}nothing planned{/if}
         </span>
         <button class="word" id="plan-{enquiry.id}" onclick={plan}>{again ? 'Change' : 'Plan a day'}</button>
+        <a class="word" href="/sites/{site}/diary?enquiry={enquiry.id}">Book a time for them</a>
       {/if}
     </div>
   {/if}

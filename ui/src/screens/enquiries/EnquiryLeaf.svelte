@@ -93,7 +93,7 @@
       </div>
       <ReplyBox {enquiry} {enquiries} {site} {told} />
     </div>
-    <AfterThat {enquiry} {enquiries} {mark} {told} />
+    <AfterThat {enquiry} {enquiries} site={site.id} {mark} {told} />
   {/if}
 </article>
 

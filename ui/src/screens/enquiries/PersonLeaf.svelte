@@ -1,5 +1,6 @@
 <script lang="ts">
   import type { Enquiry } from '../../api/client';
+  import PersonData from '../../parts/PersonData.svelte';
   import { answer, EnquiriesState, STATES, nameOf } from './enquiries.svelte';
   import { day } from './waiting';
 
@@ -21,7 +22,6 @@
   const earlier = $derived(enquiries.earlier(enquiry));
   const person = $derived(enquiry.person);
   const where = $derived(answer(enquiry, 'about-where'));
-  let sure = $state(false);
 </script>
 
 <section class="leaf chosen person" aria-labelledby="person-name">
@@ -44,25 +44,15 @@
     </ul>
   {/if}
   {#if person}
-    <p class="data">
-      {#if sure}
-        Everything of this person goes, for good.
-        <button class="word wrong" onclick={() => forget().then(() => (sure = false))}>Delete it</button>
-        <button class="word" onclick={() => (sure = false)}>Keep it</button>
-      {:else}
-        <a
-          class="word"
-          href="/api/sites/{site}/enquiries.json?person={encodeURIComponent(person.key)}"
-          download>All that is known as a file</a
-        >
+    <PersonData {site} person={person.key} {forget}>
+      {#snippet more()}
         <a
           class="word"
           href="/api/sites/{site}/enquiries.vcf?person={encodeURIComponent(person.key)}"
           download>A card for your address book</a
         >
-        <button class="word" onclick={() => (sure = true)}>Delete this person</button>
-      {/if}
-    </p>
+      {/snippet}
+    </PersonData>
   {/if}
 </section>
 
@@ -89,17 +79,5 @@
     justify-content: space-between;
     align-items: center;
     gap: 0 12px;
-  }
-  .data {
-    display: flex;
-    flex-wrap: wrap;
-    gap: 0 16px;
-    align-items: center;
-    margin-top: 8px;
-    border-top: 1px solid var(--fine-rule);
-    font-size: 14px;
-  }
-  .wrong {
-    color: var(--madder);
   }
 </style>

@@ -5,12 +5,14 @@
 
   /** What the mail stand-in has caught. */
   let mails = $state.raw<components['schemas']['Caught'][] | null>(null);
+  let texts = $state.raw<components['schemas']['CaughtText'][]>([]);
   let none = $state(false);
 
   async function load(): Promise<void> {
     const { data } = await api.GET('/api/stand-in/mails');
     if (data) mails = data;
     else none = true;
+    texts = (await api.GET('/api/stand-in/texts')).data ?? [];
   }
 
   $effect(() => {
@@ -53,6 +55,18 @@
             {#each parts(mail.text) as part, index (index)}{#if part.link}<a href={part.words}>{part.words}</a
                 >{:else}{part.words}{/if}{/each}
           </p>
+        </li>
+      {/each}
+    </ul>
+  {/if}
+  {#if texts.length > 0}
+    <h2 class="texts">Texts</h2>
+    <p class="quiet">What would have gone to telephones.</p>
+    <ul>
+      {#each texts as text (text.id)}
+        <li class="leaf">
+          <p class="quiet">to {text.to}, {when.format(new Date(text.at))}</p>
+          <p class="text" dir="auto">{text.words}</p>
         </li>
       {/each}
     </ul>

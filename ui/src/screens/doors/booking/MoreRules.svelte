@@ -164,6 +164,24 @@
         </p>
       {/each}
     </fieldset>
+    <div class="wide texts">
+      <label class="tick"
+        ><input type="checkbox" bind:checked={rules.texts.customers} onchange={keep} /> Text your customers too,
+        where they left a mobile number</label
+      >
+      <p class="way">
+        <label for="rule-text-to">Text you of each booking, at</label>
+        <input
+          id="rule-text-to"
+          class="line number"
+          type="tel"
+          autocomplete="off"
+          placeholder="a mobile number"
+          bind:value={rules.texts.to}
+          onchange={keep}
+        />
+      </p>
+    </div>
     <div class="wide"><People {booking} {keep} /></div>
     <fieldset class="wide">
       <legend>Ask beside name and reach</legend>
@@ -223,6 +241,15 @@
   }
   .way label {
     font-weight: 400;
+  }
+  .texts {
+    display: grid;
+    grid-template-columns: repeat(auto-fit, minmax(min(100%, 320px), 1fr));
+    gap: 0 28px;
+    align-items: center;
+  }
+  .way .number.line {
+    width: 12em;
   }
   .way .line,
   .buffer .line {

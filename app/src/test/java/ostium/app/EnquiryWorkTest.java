@@ -109,10 +109,10 @@ class EnquiryWorkTest {
         written("Oona", "OONA@quayle.example");
         written("Cass Holm", "0117 496 0433");
         Browserlike.Answer out = owner.get(enquiries + ".json?person=oona@quayle.example");
-        assertThat(out.json().size()).isEqualTo(2);
+        assertThat(out.json().path("messages")).hasSize(2);
         assertThat(owner.call("DELETE", enquiries + "?person=oona@quayle.example", Map.of())
                         .json()
-                        .path("enquiries")
+                        .path("entries")
                         .asInt())
                 .isEqualTo(2);
         assertThat(owner.get(enquiries).json())

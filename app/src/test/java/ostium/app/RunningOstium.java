@@ -23,6 +23,7 @@ public final class RunningOstium {
                 "--ostium.sites-per-hour=10000",
                 "--ostium.sign-ups-per-hour=10000",
                 "--ostium.mails-per-hour=10000",
+                "--ostium.ask-this-machine=true",
                 "--ostium.bookings-per-ten-minutes=100000"));
         for (String setting : DATABASE.settings()) {
             arguments.add("--" + setting);

@@ -27,6 +27,7 @@ import ostium.core.booking.ClockWords;
 import ostium.core.booking.OfferedService;
 import ostium.core.booking.Resource;
 import ostium.core.booking.Slots;
+import ostium.core.booking.TextRules;
 import ostium.core.booking.Wanted;
 import ostium.core.hours.OpeningTimes;
 import ostium.core.hours.WeeklyHours;
@@ -59,7 +60,8 @@ public class SlotsBenchmark {
             people.add(new Resource(
                     "p" + i, Resource.Kind.PERSON, "Person " + i, i % 2 == 0 ? "Mon-Fri 8-16" : "", List.of()));
         }
-        BookingRules rules = new BookingRules(true, 60, DAYS, 15, 0, 0, true, 15, "", List.of(), people, List.of(), "");
+        BookingRules rules = new BookingRules(
+                true, 60, DAYS, 15, 0, 0, true, 15, "", List.of(), people, List.of(), "", TextRules.NONE);
         WeeklyHours week = WeeklyHours.read("Mon-Fri 8-18, Sat 9-13").value().orElseThrow();
         terms = new BookingTerms(
                 rules,

@@ -77,6 +77,20 @@ interface BookingMapper {
     @Delete("delete from booking where site = #{site} and link = #{link} and state = 'HELD'")
     int letGo(String site, String link);
 
+    /** Whatever was left by somebody who can be reached, the first first. */
+    @Select(COLUMNS + " where site = #{site} and state <> 'HELD' and (email <> '' or telephone <> '')"
+            + " order by starts_at, id")
+    List<StoredBooking> ofPeople(String site);
+
+    @Delete("delete from booking where site = #{site} and id = #{id}")
+    int delete(String site, String id);
+
+    @Select("select distinct site from booking where ends_at < #{now}")
+    List<String> sitesWithEnded(Instant now);
+
+    @Delete("delete from booking where site = #{site} and ends_at < #{before}")
+    int deleteEndedBefore(String site, Instant before);
+
     @Delete("delete from booking where site = #{site} and came = 'TEST'")
     void deleteTests(String site);
 

@@ -55,6 +55,10 @@ class BookingStore {
         return all(mapper.between(site, from, to));
     }
 
+    List<Booking> ofPeople(String site) {
+        return all(mapper.ofPeople(site));
+    }
+
     List<Booking> asked(String site) {
         return all(mapper.asked(site));
     }

@@ -40,14 +40,14 @@ public class Bookings {
     private final BookingStore store;
     private final BookingMapper mapper;
     private final Desks desks;
-    private final BookingMail mail;
+    private final BookingMessages messages;
     private final PlaceFinder places;
 
-    Bookings(BookingStore store, BookingMapper mapper, Desks desks, BookingMail mail, PlaceFinder places) {
+    Bookings(BookingStore store, BookingMapper mapper, Desks desks, BookingMessages messages, PlaceFinder places) {
         this.store = store;
         this.mapper = mapper;
         this.desks = desks;
-        this.mail = mail;
+        this.messages = messages;
         this.places = places;
     }
 
@@ -124,7 +124,7 @@ public class Bookings {
                         at,
                         said(form, values));
         store.update(taken);
-        mail.taken(desk, taken);
+        messages.taken(desk, taken);
         return taken;
     }
 
@@ -176,7 +176,7 @@ public class Bookings {
         Booking moved = booking.moved(slot.start(), by, desk.now());
         Booking kept = atOnce ? moved : moved.as(BookingState.ASKED, until(desk.now(), slot.start()), desk.now());
         store.update(kept);
-        mail.movedByVisitor(desk, booking, kept);
+        messages.movedByVisitor(desk, booking, kept);
         return kept;
     }
 
@@ -196,7 +196,7 @@ public class Bookings {
         requireChangeable(desk, booking);
         Booking gone = booking.as(BookingState.CANCELLED, null, desk.now());
         store.update(gone);
-        mail.cancelledByVisitor(desk, gone);
+        messages.cancelledByVisitor(desk, gone);
         return gone;
     }
 
@@ -225,7 +225,7 @@ public class Bookings {
                 Booking test = made(desk, wanted, free.get(0), "", BookingState.CANCELLED, null, Booking.Came.TEST)
                         .of(new Booking.Customer("Test", email, ""), "", Optional.empty(), List.of());
                 store.insert(test);
-                mail.tried(desk, test);
+                messages.tried(desk, test);
                 return test.id();
             }
         }

@@ -9,6 +9,7 @@ import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.multipart.MultipartFile;
@@ -20,16 +21,25 @@ import ostium.app.web.RateLimits;
 /** The diary as a calendar: a file, and a private feed that calendar programs ask for by its address alone. */
 @RestController
 class CalendarController {
-    private static final long MOST_BYTES = 10L * 1024 * 1024;
     private static final MediaType CALENDAR = new MediaType("text", "calendar", StandardCharsets.UTF_8);
 
     private final CalendarFiles files;
+    private final BusyCalendars calendars;
+    private final FollowedCalendars followed;
     private final Desks desks;
     private final SiteAccess access;
     private final RateLimits limits;
 
-    CalendarController(CalendarFiles files, Desks desks, SiteAccess access, RateLimits limits) {
+    CalendarController(
+            CalendarFiles files,
+            BusyCalendars calendars,
+            FollowedCalendars followed,
+            Desks desks,
+            SiteAccess access,
+            RateLimits limits) {
         this.files = files;
+        this.calendars = calendars;
+        this.followed = followed;
         this.desks = desks;
         this.access = access;
         this.limits = limits;
@@ -66,7 +76,7 @@ class CalendarController {
 
     /** Brings in the busy times of another calendar; the same name again brings them anew. */
     @PostMapping("/api/sites/{id}/diary/calendars")
-    CalendarFiles.BroughtIn bringIn(
+    BusyCalendars.BroughtIn bringIn(
             @PathVariable String id, @RequestParam(required = false) MultipartFile file, HttpServletRequest request)
             throws IOException {
         StoredSite site = access.require(id, request);
@@ -74,18 +84,31 @@ class CalendarController {
         if (file == null) {
             throw Problem.at("file", "booking.calendar");
         }
-        if (file.getSize() > MOST_BYTES) {
+        if (file.getSize() > BusyCalendars.MOST_BYTES) {
             throw Problem.at("file", "booking.calendar.large");
         }
         String name = file.getOriginalFilename() == null ? "" : file.getOriginalFilename();
-        return files.bringIn(
+        return calendars.bringIn(
                 site, name.isBlank() ? "calendar.ics" : name, new String(file.getBytes(), StandardCharsets.UTF_8));
+    }
+
+    /** @param address where a calendar is to be had */
+    record FollowCalendar(String address) {}
+
+    /** Follows a calendar at its address. */
+    @PostMapping("/api/sites/{id}/diary/calendars/followed")
+    BusyCalendars.BroughtIn follow(
+            @PathVariable String id, @RequestBody FollowCalendar asked, HttpServletRequest request) {
+        StoredSite site = access.require(id, request);
+        desks.of(site).orElseThrow(() -> Problem.at("", "booking.none"));
+        limits.require(RateLimits.Act.FETCH, access.author(request));
+        return followed.follow(site, asked.address());
     }
 
     @DeleteMapping("/api/sites/{id}/diary/calendars")
     ResponseEntity<Void> takeOut(
             @PathVariable String id, @RequestParam(defaultValue = "") String name, HttpServletRequest request) {
-        files.takeOut(access.require(id, request), name);
+        calendars.takeOut(access.require(id, request), name);
         return ResponseEntity.noContent().build();
     }
 

@@ -7,11 +7,14 @@ import java.time.ZonedDateTime;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Component;
 import ostium.app.booking.BookingMapper.StoredBlock;
 import ostium.app.mail.MailQueue;
 import ostium.app.site.StoredSite;
+import ostium.app.text.TextQueue;
 import ostium.core.base.Messages;
 import ostium.core.booking.Agenda;
 import ostium.core.booking.Block;
@@ -34,12 +37,16 @@ class DiaryDrawn {
 
     private final BookingStore store;
     private final BookingMapper mapper;
+    private final FollowedMapper followed;
     private final MailQueue mail;
+    private final TextQueue text;
 
-    DiaryDrawn(BookingStore store, BookingMapper mapper, MailQueue mail) {
+    DiaryDrawn(BookingStore store, BookingMapper mapper, FollowedMapper followed, MailQueue mail, TextQueue text) {
         this.store = store;
         this.mapper = mapper;
+        this.followed = followed;
         this.mail = mail;
+        this.text = text;
     }
 
     /** The diary of a site that takes no bookings. */
@@ -58,7 +65,8 @@ class DiaryDrawn {
                 List.of(),
                 "",
                 null,
-                List.of());
+                List.of(),
+                false);
     }
 
     /**
@@ -102,12 +110,37 @@ class DiaryDrawn {
                         .toList(),
                 clock.zone().getId(),
                 mapper.feed(site.id()).map(key -> "/api/diary/" + key + ".ics").orElse(null),
-                mapper.sources(site.id()));
+                sources(desk),
+                desk.terms().rules().texts().customers());
+    }
+
+    /** Those that are followed, and those that were files. */
+    private List<DiaryView.CalendarSource> sources(Desk desk) {
+        List<FollowedMapper.Followed> all = followed.ofSite(desk.site().id());
+        Set<String> names = all.stream().map(FollowedMapper.Followed::name).collect(Collectors.toSet());
+        return Stream.concat(
+                        all.stream()
+                                .map(each -> new DiaryView.CalendarSource(
+                                        each.name(), lookedAt(desk.terms().clock(), each), each.fault() != null)),
+                        mapper.sources(desk.site().id()).stream()
+                                .filter(name -> !names.contains(name))
+                                .map(name -> new DiaryView.CalendarSource(name, "", false)))
+                .toList();
+    }
+
+    private static String lookedAt(ClockWords clock, FollowedMapper.Followed calendar) {
+        if (calendar.readAt() == null) {
+            return WORDS.say("source.never");
+        }
+        return WORDS.say(
+                calendar.fault() == null ? "source.read" : "source.away",
+                clock.day(calendar.readAt().atZone(clock.zone()).toLocalDate()),
+                clock.time(calendar.readAt()));
     }
 
     private static int begins(List<DiaryDay> days) {
         int earliest = days.stream()
-                .flatMap(day -> java.util.stream.Stream.concat(
+                .flatMap(day -> Stream.concat(
                         day.open().stream().map(DiaryDay.Stretch::from),
                         day.placed().stream().map(DiaryDay.Placed::from)))
                 .min(Integer::compare)
@@ -117,7 +150,7 @@ class DiaryDrawn {
 
     private static int ends(List<DiaryDay> days) {
         int latest = days.stream()
-                .flatMap(day -> java.util.stream.Stream.concat(
+                .flatMap(day -> Stream.concat(
                         day.open().stream().map(DiaryDay.Stretch::to),
                         day.placed().stream().map(DiaryDay.Placed::to)))
                 .max(Integer::compare)
@@ -204,6 +237,7 @@ class DiaryDrawn {
                         .value()
                         .map(Telephone::uri)
                         .orElse(null),
+                PersonBookings.key(booking, desk.brief().facts().region()).orElse(null),
                 booking.service(),
                 booking.serviceName(),
                 booking.price(),
@@ -222,10 +256,20 @@ class DiaryDrawn {
                 booking.answers(),
                 booking.note(),
                 booking.came(),
-                mail.ofBooking(booking.id()).stream()
-                        .filter(delivery -> delivery.state() != MailQueue.State.SENT)
-                        .map(delivery -> WORDS.say("mail." + delivery.state(), delivery.to(), delivery.fault()))
-                        .toList());
+                undelivered(booking));
+    }
+
+    /** Mails and texts that have not arrived, in words. */
+    private List<String> undelivered(Booking booking) {
+        return Stream.concat(
+                        mail.ofBooking(booking.id()).stream()
+                                .filter(delivery -> delivery.state() != MailQueue.State.SENT)
+                                .map(delivery ->
+                                        WORDS.say("mail." + delivery.state(), delivery.to(), delivery.fault())),
+                        text.ofBooking(booking.id()).stream()
+                                .filter(delivery -> delivery.state() != TextQueue.State.SENT)
+                                .map(delivery -> WORDS.say("text." + delivery.state(), delivery.to())))
+                .toList();
     }
 
     /** The family name: the last word, or the whole where it is one. */

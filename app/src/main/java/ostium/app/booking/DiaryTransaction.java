@@ -14,4 +14,4 @@ import org.springframework.transaction.annotation.Transactional;
 @Target(ElementType.METHOD)
 @Retention(RetentionPolicy.RUNTIME)
 @Transactional(isolation = Isolation.READ_COMMITTED, rollbackFor = NotFree.class)
-@interface DiaryTransaction {}
+public @interface DiaryTransaction {}

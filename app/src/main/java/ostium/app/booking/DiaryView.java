@@ -23,6 +23,7 @@ import ostium.core.booking.DiaryDay;
  * @param zone whose clocks
  * @param feed path of the private feed; null while there is none
  * @param sources calendars whose busy times stand here, by name
+ * @param texts whether whoever books is told by text too
  */
 record DiaryView(
         boolean open,
@@ -38,7 +39,16 @@ record DiaryView(
         List<DiaryResource> resources,
         String zone,
         @Schema(nullable = true) String feed,
-        List<String> sources) {
+        List<CalendarSource> sources,
+        boolean texts) {
+
+    /**
+     * A calendar whose busy times stand here.
+     *
+     * @param said when a calendar that is followed was looked at, in words; empty for one that was a file
+     * @param away whether it could not be reached the last time
+     */
+    record CalendarSource(String name, String said, boolean away) {}
 
     /** A service that can be written in. */
     record DiaryService(String id, String name, int minutes) {}
@@ -78,6 +88,7 @@ record DiaryView(
      * An appointment with all that is known of it.
      *
      * @param short what stands on a small ticket
+     * @param person key of whom it is of; null where no way to reach them was left
      * @param when day and time in words
      * @param until until when it is kept while it is asked for, in words; empty where it is not
      * @param way how long the way from the one before takes, in words; empty for none
@@ -97,6 +108,7 @@ record DiaryView(
             String email,
             String telephone,
             @Schema(nullable = true) String call,
+            @Schema(nullable = true) String person,
             String service,
             String serviceName,
             String price,

@@ -31,15 +31,21 @@ public class DiaryWork {
     private final BookingMapper mapper;
     private final Bookings bookings;
     private final Desks desks;
-    private final BookingMail mail;
+    private final BookingMessages messages;
     private final Clock clock;
 
-    DiaryWork(BookingStore store, BookingMapper mapper, Bookings bookings, Desks desks, BookingMail mail, Clock clock) {
+    DiaryWork(
+            BookingStore store,
+            BookingMapper mapper,
+            Bookings bookings,
+            Desks desks,
+            BookingMessages messages,
+            Clock clock) {
         this.store = store;
         this.mapper = mapper;
         this.bookings = bookings;
         this.desks = desks;
-        this.mail = mail;
+        this.messages = messages;
         this.clock = clock;
     }
 
@@ -107,7 +113,7 @@ public class DiaryWork {
         Booking placed = placed(desk, booking, service.capacity());
         store.insert(placed);
         if (asked.tells()) {
-            mail.agreed(desk, placed, "");
+            messages.agreed(desk, placed, "");
         }
         return placed;
     }
@@ -179,7 +185,7 @@ public class DiaryWork {
         Booking placed = placed(desk, moved, capacity);
         store.update(placed);
         if (tells) {
-            mail.movedByOwner(desk, placed, checked("words", words, LONGEST_WORDS));
+            messages.movedByOwner(desk, placed, checked("words", words, LONGEST_WORDS));
         }
         return placed;
     }
@@ -200,7 +206,7 @@ public class DiaryWork {
                 .orElse(1);
         Booking agreed = placed(desk, booking.as(BookingState.BOOKED, null, desk.now()), capacity);
         store.update(agreed);
-        mail.agreed(desk, agreed, checked("words", words, LONGEST_WORDS));
+        messages.agreed(desk, agreed, checked("words", words, LONGEST_WORDS));
         return agreed;
     }
 
@@ -216,9 +222,9 @@ public class DiaryWork {
         Booking gone = booking.as(BookingState.CANCELLED, null, desk.now());
         store.update(gone);
         if (tells && booking.state() == BookingState.ASKED) {
-            mail.declined(desk, gone, checked("words", words, LONGEST_WORDS));
+            messages.declined(desk, gone, checked("words", words, LONGEST_WORDS));
         } else if (tells) {
-            mail.cancelledByOwner(desk, gone, checked("words", words, LONGEST_WORDS));
+            messages.cancelledByOwner(desk, gone, checked("words", words, LONGEST_WORDS));
         }
         return gone;
     }
@@ -231,7 +237,7 @@ public class DiaryWork {
         Desk desk = open(site);
         Booking back = placed(desk, booking.as(BookingState.BOOKED, null, desk.now()), 1);
         store.update(back);
-        mail.agreed(desk, back, "");
+        messages.agreed(desk, back, "");
         return back;
     }
 

@@ -28,7 +28,7 @@ class Reminders implements QueuedWork {
     private final BookingMapper mapper;
     private final Desks desks;
     private final SiteService sites;
-    private final BookingMail mail;
+    private final BookingMessages messages;
     private final TransactionTemplate transactions;
     private final Clock clock;
 
@@ -37,14 +37,14 @@ class Reminders implements QueuedWork {
             BookingMapper mapper,
             Desks desks,
             SiteService sites,
-            BookingMail mail,
+            BookingMessages messages,
             TransactionTemplate transactions,
             Clock clock) {
         this.store = store;
         this.mapper = mapper;
         this.desks = desks;
         this.sites = sites;
-        this.mail = mail;
+        this.messages = messages;
         this.transactions = transactions;
         this.clock = clock;
     }
@@ -70,7 +70,7 @@ class Reminders implements QueuedWork {
     private void remind(Booking booking, Instant now) {
         sites.byId(booking.site()).flatMap(desks::of).ifPresent(desk -> {
             if (mapper.remind(booking.id(), now) == 1) {
-                mail.reminder(desk, booking);
+                messages.reminder(desk, booking);
             }
         });
     }

@@ -58,7 +58,7 @@ class EnquiriesOut {
 
     /** Everything that is known of one person, as they may ask for it. */
     @GetMapping(value = "/api/sites/{id}/enquiries.json", produces = MediaType.APPLICATION_JSON_VALUE)
-    ResponseEntity<List<Enquiry>> person(
+    ResponseEntity<EnquiryWork.KnownPerson> person(
             @PathVariable String id, @RequestParam(defaultValue = "") String person, HttpServletRequest request) {
         StoredSite site = access.require(id, request);
         return file("person.json", MediaType.APPLICATION_JSON_VALUE).body(work.ofPerson(site, person));

@@ -80,6 +80,11 @@ class EnquiryController {
         return reader.ofSite(access.require(id, request));
     }
 
+    @GetMapping("/api/sites/{id}/enquiries/{enquiry}")
+    Enquiry one(@PathVariable String id, @PathVariable String enquiry, HttpServletRequest request) {
+        return reader.one(access.require(id, request), enquiry).orElseThrow(Problem::notFound);
+    }
+
     @PostMapping("/api/sites/{id}/enquiries")
     @ResponseStatus(HttpStatus.CREATED)
     Enquiry writeDown(@PathVariable String id, @RequestBody WrittenDown asked, HttpServletRequest request) {
@@ -157,8 +162,12 @@ class EnquiryController {
         return reader.one(site, enquiry).orElseThrow(Problem::notFound);
     }
 
-    /** What was deleted of a person. */
-    record Forgotten(int enquiries) {}
+    /**
+     * What was deleted of a person.
+     *
+     * @param entries messages and appointments
+     */
+    record Forgotten(int entries) {}
 
     @DeleteMapping("/api/sites/{id}/enquiries")
     Forgotten forget(

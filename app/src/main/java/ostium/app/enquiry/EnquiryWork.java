@@ -9,6 +9,8 @@ import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import ostium.app.account.Account;
+import ostium.app.booking.DiaryTransaction;
+import ostium.app.booking.PersonBookings;
 import ostium.app.mail.MailQueue;
 import ostium.app.site.SiteService;
 import ostium.app.site.StoredSite;
@@ -28,6 +30,7 @@ public class EnquiryWork {
     private final EnquiryReader reader;
     private final EnquiryMail words;
     private final MailQueue mail;
+    private final PersonBookings bookings;
     private final SiteService sites;
     private final Clock clock;
 
@@ -36,12 +39,14 @@ public class EnquiryWork {
             EnquiryReader reader,
             EnquiryMail words,
             MailQueue mail,
+            PersonBookings bookings,
             SiteService sites,
             Clock clock) {
         this.enquiries = enquiries;
         this.reader = reader;
         this.words = words;
         this.mail = mail;
+        this.bookings = bookings;
         this.sites = sites;
         this.clock = clock;
     }
@@ -104,24 +109,44 @@ public class EnquiryWork {
         enquiries.setAskAgain(site.id(), id, day);
     }
 
-    /** Deletes everything of one person: their messages, what was written about them, and the mail that told of it. */
-    @Transactional
-    public int forget(StoredSite site, String person) {
-        List<Enquiry> all = ofPerson(site, person);
-        all.forEach(enquiry -> enquiries.delete(site.id(), enquiry.id()));
-        return all.size();
+    /**
+     * Everything that is known of one person.
+     *
+     * @param messages what they wrote, with what was written about it
+     */
+    public record KnownPerson(List<Enquiry> messages, List<PersonBookings.Appointment> appointments) {
+        boolean isNobody() {
+            return messages.isEmpty() && appointments.isEmpty();
+        }
     }
 
-    /** Everything that is known of one person. */
-    public List<Enquiry> ofPerson(StoredSite site, String person) {
-        List<Enquiry> all = reader.all(site).stream()
-                .filter(enquiry ->
-                        enquiry.person() != null && enquiry.person().key().equals(person))
-                .toList();
-        if (all.isEmpty()) {
+    /**
+     * Deletes everything of one person: their messages, what was written about them, their appointments, and the mail that
+     * told of any. Returns how many of both.
+     */
+    @DiaryTransaction
+    public int forget(StoredSite site, String person) {
+        KnownPerson known = ofPerson(site, person);
+        known.messages().forEach(enquiry -> enquiries.delete(site.id(), enquiry.id()));
+        return known.messages().size() + bookings.forget(site.id(), person, region(site));
+    }
+
+    /** @throws Problem 404 if nothing is known of them */
+    public KnownPerson ofPerson(StoredSite site, String person) {
+        KnownPerson known = new KnownPerson(
+                reader.all(site).stream()
+                        .filter(enquiry -> enquiry.person() != null
+                                && enquiry.person().key().equals(person))
+                        .toList(),
+                bookings.of(site.id(), person, region(site)));
+        if (known.isNobody()) {
             throw Problem.worded(HttpStatus.NOT_FOUND, "person", WORDS.say("person.nobody"));
         }
-        return all;
+        return known;
+    }
+
+    private String region(StoredSite site) {
+        return sites.read(sites.state(site)).brief().facts().region();
     }
 
     private Enquiry require(StoredSite site, String id) {

@@ -9,6 +9,7 @@ import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -18,6 +19,7 @@ import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
 import ostium.app.OstiumProperties;
 import ostium.app.mail.MailMapper.StoredMail;
+import ostium.app.queue.Patience;
 import ostium.app.queue.Queue;
 import ostium.app.queue.QueuedWork;
 
@@ -30,9 +32,8 @@ import ostium.app.queue.QueuedWork;
 @Service
 public class MailQueue implements QueuedWork {
     private static final Logger LOG = LoggerFactory.getLogger(MailQueue.class);
-    private static final Duration PATIENCE = Duration.ofDays(4);
-    private static final Duration FIRST_PAUSE = Duration.ofSeconds(2);
-    private static final Duration LONGEST_PAUSE = Duration.ofMinutes(5);
+    private static final Patience PATIENCE =
+            new Patience(Duration.ofDays(4), Duration.ofSeconds(2), Duration.ofMinutes(5));
 
     private final MailMapper mails;
     private final MailServer server;
@@ -129,16 +130,12 @@ public class MailQueue implements QueuedWork {
     private void later(ExecutionComplete complete, ExecutionOperations<Void> operations) {
         String id = complete.getExecution().taskInstance.getId();
         Instant begun = mails.byId(id).map(StoredMail::madeAt).orElse(Instant.EPOCH);
-        if (begun.plus(PATIENCE).isBefore(clock.instant())) {
+        Optional<Instant> next = PATIENCE.next(complete.getExecution().consecutiveFailures, begun, clock.instant());
+        next.ifPresentOrElse(at -> operations.reschedule(complete, at), () -> {
             LOG.warn("mail {} was given up", id);
             mails.givenUp(id);
             operations.stop();
-            return;
-        }
-        int failures = Math.min(complete.getExecution().consecutiveFailures, 20);
-        long seconds = (long) (FIRST_PAUSE.toSeconds() * Math.pow(1.6, failures));
-        Duration pause = Duration.ofSeconds(Math.min(seconds, LONGEST_PAUSE.toSeconds()));
-        operations.reschedule(complete, clock.instant().plus(pause));
+        });
     }
 
     private static String inWords(MailException e) {

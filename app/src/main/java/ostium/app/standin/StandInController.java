@@ -13,17 +13,32 @@ import ostium.app.web.Problem;
 @RestController
 class StandInController {
     private final ObjectProvider<CaughtMail> mail;
+    private final CaughtTexts texts;
 
-    StandInController(ObjectProvider<CaughtMail> mail) {
+    StandInController(ObjectProvider<CaughtMail> mail, CaughtTexts texts) {
         this.mail = mail;
+        this.texts = texts;
     }
 
     @GetMapping("/api/stand-in/mails")
     List<CaughtMail.Caught> mails(HttpServletRequest request) throws UnknownHostException {
         CaughtMail standIn = mail.getIfAvailable();
-        if (standIn == null || !InetAddress.getByName(request.getRemoteAddr()).isLoopbackAddress()) {
+        requireThisMachine(request);
+        if (standIn == null) {
             throw Problem.notFound();
         }
         return standIn.caught();
+    }
+
+    @GetMapping("/api/stand-in/texts")
+    List<CaughtTexts.CaughtText> texts(HttpServletRequest request) throws UnknownHostException {
+        requireThisMachine(request);
+        return texts.caught();
+    }
+
+    private static void requireThisMachine(HttpServletRequest request) throws UnknownHostException {
+        if (!InetAddress.getByName(request.getRemoteAddr()).isLoopbackAddress()) {
+            throw Problem.notFound();
+        }
     }
 }

@@ -27,6 +27,8 @@ public class RateLimits {
         EDIT,
         /** By author: pictures and files that are given. */
         FILE,
+        /** By author: files that are asked of other machines. */
+        FETCH,
         /** By site and sender. */
         ENQUIRY,
         /** By site and sender: times that are held, taken, moved or called off. */
@@ -60,6 +62,7 @@ public class RateLimits {
                 Map.entry(Act.LINK, new Limit(60, Duration.ofHours(1))),
                 Map.entry(Act.EDIT, new Limit(2_000, Duration.ofMinutes(5))),
                 Map.entry(Act.FILE, new Limit(300, Duration.ofHours(1))),
+                Map.entry(Act.FETCH, new Limit(60, Duration.ofHours(1))),
                 Map.entry(Act.ENQUIRY, new Limit(properties.enquiriesPerTenMinutes(), Duration.ofMinutes(10))),
                 Map.entry(Act.BOOKING, new Limit(properties.bookingsPerTenMinutes(), Duration.ofMinutes(10))),
                 Map.entry(Act.FEED, new Limit(240, Duration.ofHours(1))));

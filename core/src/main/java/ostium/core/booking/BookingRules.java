@@ -20,6 +20,7 @@ import java.util.Optional;
  * @param resources who or what carries it out; empty for the business as one
  * @param questions what is asked beside name and reach
  * @param costs what is said of a deposit or the price; nothing is paid here
+ * @param texts which texts to telephones are sent
  */
 public record BookingRules(
         boolean atOnce,
@@ -34,7 +35,8 @@ public record BookingRules(
         List<BookableService> services,
         List<Resource> resources,
         List<BookingQuestion> questions,
-        String costs) {
+        String costs,
+        TextRules texts) {
 
     /** Minutes of the hour at which appointments can begin. */
     public static final List<Integer> GRIDS = List.of(5, 10, 15, 20, 30, 60);
@@ -63,6 +65,26 @@ public record BookingRules(
         resources = resources == null ? List.of() : List.copyOf(resources);
         questions = questions == null ? List.of() : List.copyOf(questions);
         costs = costs == null ? "" : costs.strip();
+        texts = texts == null ? TextRules.NONE : texts;
+    }
+
+    /** These rules with other texts. */
+    public BookingRules withTexts(TextRules other) {
+        return new BookingRules(
+                atOnce,
+                notice,
+                daysAhead,
+                grid,
+                dailyLimit,
+                changeUntil,
+                travels,
+                way,
+                hours,
+                services,
+                resources,
+                questions,
+                costs,
+                other);
     }
 
     /** How a service is booked; empty when it is not. */

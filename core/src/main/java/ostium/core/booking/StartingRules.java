@@ -38,6 +38,7 @@ public final class StartingRules {
                         .toList(),
                 List.of(),
                 List.of(),
-                "");
+                "",
+                TextRules.NONE);
     }
 }

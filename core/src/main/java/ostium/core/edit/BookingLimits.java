@@ -7,6 +7,7 @@ import ostium.core.booking.BookableService;
 import ostium.core.booking.BookingQuestion;
 import ostium.core.booking.BookingRules;
 import ostium.core.booking.Resource;
+import ostium.core.fact.Telephone;
 import ostium.core.hours.WeeklyHours;
 
 /** How bookings can be taken. */
@@ -16,8 +17,11 @@ final class BookingLimits {
 
     private BookingLimits() {}
 
-    /** @throws EditRefused in words for the owner */
-    static void check(BookingRules rules) {
+    /**
+     * @param region ISO 3166 country of the business, for numbers
+     * @throws EditRefused in words for the owner
+     */
+    static void check(BookingRules rules, String region) {
         between(0, rules.notice(), BookingRules.LONGEST_NOTICE, "booking.notice");
         between(1, rules.daysAhead(), BookingRules.MOST_DAYS, "booking.ahead");
         between(0, rules.dailyLimit(), MOST_A_DAY, "booking.limit");
@@ -34,6 +38,17 @@ final class BookingLimits {
         distinct(rules.services().stream().map(BookableService::service).toList());
         resources(rules.resources());
         questions(rules.questions());
+        texts(rules.texts().to(), region);
+    }
+
+    private static void texts(String to, String region) {
+        if (to.isEmpty()) {
+            return;
+        }
+        Telephone number = Telephone.read(to, region).value().orElseThrow(() -> refused("booking.texts.number"));
+        if (!number.isMobile()) {
+            throw refused("booking.texts.mobile");
+        }
     }
 
     private static void check(BookableService service) {

@@ -172,7 +172,7 @@ public sealed interface WholeEdit extends Edit {
         @Override
         public Applied apply(State state) {
             if (!none) {
-                BookingLimits.check(rules);
+                BookingLimits.check(rules, state.sheet().region());
             }
             Optional<BookingRules> before = state.doors().bookingRules();
             return new Applied(

@@ -4,9 +4,12 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import ostium.core.base.Messages;
+import ostium.core.booking.BookingRules;
 import ostium.core.brief.Brief;
 import ostium.core.door.Doors;
+import ostium.core.door.book.BookDoor;
 import ostium.core.door.call.CallDoor;
 import ostium.core.door.email.EmailDoor;
 import ostium.core.form.Field;
@@ -16,7 +19,7 @@ import ostium.core.site.Site;
 
 /**
  * What a visitor may know before writing: who keeps it, what, why, for how long, and how to have it deleted (GDPR, article 13).
- * Made from the forms as they are, so that it says neither more nor less.
+ * Made from the forms and the booking as they are, so that it says neither more nor less.
  */
 public final class PrivacyNotice {
     private static final Messages WORDS = Messages.of("privacy");
@@ -35,17 +38,22 @@ public final class PrivacyNotice {
     /** A heading with its sentences. */
     public record Part(String heading, List<String> sentences) {}
 
-    /** The parts in order; none on a site without a form. */
+    /** The parts in order; none on a site where nothing can be written. */
     public List<Part> parts() {
         List<Section> sections = SectionForms.in(site);
-        if (sections.isEmpty()) {
+        boolean books = isOpen(BookDoor.KIND.id());
+        if (sections.isEmpty() && !books) {
             return List.of();
         }
         List<Part> parts = new ArrayList<>();
         parts.add(part("who", who()));
-        parts.add(part("what", sections.stream().map(this::what).distinct().toList()));
-        parts.add(part("why", List.of(WORDS.say("why.answer"))));
-        parts.add(part("long", List.of(howLong())));
+        parts.add(part(
+                "what",
+                Stream.concat(sections.stream().map(this::what), books ? Stream.of(whatIsBooked()) : Stream.empty())
+                        .distinct()
+                        .toList()));
+        parts.add(part("why", List.of(WORDS.say(books ? "why.book" : "why.answer"))));
+        parts.add(part("long", books ? List.of(howLong(), WORDS.say("long.booked")) : List.of(howLong())));
         parts.add(part("read", List.of(WORDS.say("read.only", name()), WORDS.say("read.cookies"))));
         parts.add(part("say", List.of(say())));
         return parts;
@@ -73,6 +81,11 @@ public final class PrivacyNotice {
         return WORDS.say("what.asked", asked);
     }
 
+    private String whatIsBooked() {
+        return WORDS.say(
+                doors.bookingRules().filter(BookingRules::travels).isPresent() ? "what.bookedPlace" : "what.booked");
+    }
+
     private String howLong() {
         int months = doors.keptMonths();
         if (months == 0) {
@@ -89,12 +102,15 @@ public final class PrivacyNotice {
         Optional<String> telephone = open(CallDoor.KIND.id(), "telephone", "national");
         return mail.or(() -> telephone)
                 .map(reach -> WORDS.say("say.ask", reach))
-                .orElse(WORDS.say("say.form"));
+                .orElse(WORDS.say(SectionForms.in(site).isEmpty() ? "say.anyWay" : "say.form"));
     }
 
     private Optional<String> open(String door, String fact, String facet) {
-        boolean isOpen = doors.open(brief.facts(), site).stream()
+        return isOpen(door) ? brief.facts().say(fact, facet) : Optional.empty();
+    }
+
+    private boolean isOpen(String door) {
+        return doors.open(brief.facts(), site).stream()
                 .anyMatch(kind -> kind.id().equals(door));
-        return isOpen ? brief.facts().say(fact, facet) : Optional.empty();
     }
 }

@@ -50,7 +50,8 @@ final class BookingSamples {
                 List.of(BookableService.usual(SWEEP), BookableService.usual(SURVEY)),
                 List.of(),
                 List.of(),
-                "");
+                "",
+                TextRules.NONE);
     }
 
     static BookingTerms terms(BookingRules rules) {

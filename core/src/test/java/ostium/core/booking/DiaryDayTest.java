@@ -72,8 +72,8 @@ class DiaryDayTest {
     @Test
     void theWayStandsBeforeWhatItLeadsTo() {
         BookingRules r = rules();
-        BookingRules travels =
-                new BookingRules(true, 60, 60, 15, 0, 0, true, 25, "", r.services(), List.of(), List.of(), "");
+        BookingRules travels = new BookingRules(
+                true, 60, 60, 15, 0, 0, true, 25, "", r.services(), List.of(), List.of(), "", TextRules.NONE);
         Agenda agenda = new Agenda(List.of(sweep("2026-12-01T10:00"), sweep("2026-12-01T12:00")), List.of());
         DiaryDay day = DiaryDay.of(terms(travels), agenda, NOW, LocalDate.parse("2026-12-01"));
         assertThat(day.ways()).extracting(DiaryDay.Way::from).containsExactly(12 * 60 - 25);

@@ -65,7 +65,8 @@ final class GeneratedRules {
                 List.of(),
                 resources,
                 List.of(),
-                "");
+                "",
+                TextRules.NONE);
         return new BookingTerms(
                 rules,
                 zone,

@@ -249,24 +249,29 @@ class SlotsTest {
 
     private static BookingRules withGrid(int grid) {
         BookingRules r = rules();
-        return new BookingRules(true, 60, 60, grid, 0, 0, false, 20, "", r.services(), List.of(), List.of(), "");
+        return new BookingRules(
+                true, 60, 60, grid, 0, 0, false, 20, "", r.services(), List.of(), List.of(), "", TextRules.NONE);
     }
 
     private static BookingRules limited(int limit) {
         BookingRules r = rules();
-        return new BookingRules(true, 60, 60, 15, limit, 0, false, 20, "", r.services(), List.of(), List.of(), "");
+        return new BookingRules(
+                true, 60, 60, 15, limit, 0, false, 20, "", r.services(), List.of(), List.of(), "", TextRules.NONE);
     }
 
     private static BookingRules travelling(int way) {
         BookingRules r = rules();
-        return new BookingRules(true, 60, 60, 15, 0, 0, true, way, "", r.services(), List.of(), List.of(), "");
+        return new BookingRules(
+                true, 60, 60, 15, 0, 0, true, way, "", r.services(), List.of(), List.of(), "", TextRules.NONE);
     }
 
     private static BookingRules withServices(List<BookableService> services) {
-        return new BookingRules(true, 60, 60, 15, 0, 0, false, 20, "", services, List.of(), List.of(), "");
+        return new BookingRules(
+                true, 60, 60, 15, 0, 0, false, 20, "", services, List.of(), List.of(), "", TextRules.NONE);
     }
 
     private static BookingRules with(BookingRules r, String hours, List<Resource> resources) {
-        return new BookingRules(true, 60, 60, r.grid(), 0, 0, false, 20, hours, r.services(), resources, List.of(), "");
+        return new BookingRules(
+                true, 60, 60, r.grid(), 0, 0, false, 20, hours, r.services(), resources, List.of(), "", TextRules.NONE);
     }
 }

@@ -3,11 +3,13 @@ package ostium.core.enquiry;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
+import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import ostium.core.Samples;
 import ostium.core.base.Seed;
+import ostium.core.booking.StartingRules;
 import ostium.core.brief.Brief;
 import ostium.core.door.Door;
 import ostium.core.door.Doors;
@@ -55,5 +57,18 @@ class PrivacyNoticeTest {
                 .with(Door.usual(EmailDoor.KIND).withShut(true))
                 .with(Door.usual(CallDoor.KIND).withShut(true));
         assertThat(said(shut)).last().asString().endsWith("write through the form.");
+    }
+
+    @Test
+    void whereTimesAreBookedItSaysWhatIsKeptOfThem() {
+        Doors books = Doors.none()
+                .withMessagesTo(List.of("ada@ashlatch.example"))
+                .withBooking(Optional.of(StartingRules.of(BRIEF)));
+        assertThat(said(books))
+                .contains(
+                        "When you book a time: your name, how to reach you, where it is, the time, and what you answer there.",
+                        "To answer you, to keep the time you booked, and to do what you ask for. For nothing else.",
+                        "A time you booked is kept as long, from the day it was over.");
+        assertThat(said(Doors.none())).noneMatch(line -> line.contains("book"));
     }
 }

@@ -2,6 +2,7 @@ package ostium.app.booking;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import org.springframework.stereotype.Component;
 import ostium.app.mail.Mail;
 import ostium.app.mail.MailQueue;
@@ -14,17 +15,22 @@ import ostium.core.fact.EmailAddress;
 import ostium.core.format.CalendarEvent;
 import ostium.core.format.CalendarFile;
 
-/** The mails of a booking, to whoever booked and to those the messages of the site go to; each brings the appointment along. */
+/**
+ * What is sent of a booking, to whoever booked and to those the messages of the site go to: mails, each with the appointment for a
+ * calendar, and texts where they are wanted.
+ */
 @Component
-class BookingMail {
+class BookingMessages {
     private static final Messages WORDS = Messages.of("booking-mail");
 
     private final MailQueue mail;
+    private final BookingTexts texts;
     private final Origins origins;
     private final PublishedVersions versions;
 
-    BookingMail(MailQueue mail, Origins origins, PublishedVersions versions) {
+    BookingMessages(MailQueue mail, BookingTexts texts, Origins origins, PublishedVersions versions) {
         this.mail = mail;
+        this.texts = texts;
         this.origins = origins;
         this.versions = versions;
     }
@@ -76,6 +82,7 @@ class BookingMail {
     // ---- as mails ------------------------------------------------------------------------------------------------
 
     private void toCustomer(Desk desk, Booking booking, String key, String words) {
+        texts.toCustomer(desk, booking, key, address(booking));
         EmailAddress.read(booking.customer().email()).value().ifPresent(address -> {
             List<String> lines = new ArrayList<>();
             lines.add(WORDS.say(key + ".lead", booking.customer().name(), desk.name()));
@@ -104,18 +111,23 @@ class BookingMail {
         });
     }
 
-    private java.util.Optional<String> link(Desk desk, Booking booking) {
+    private Optional<String> link(Desk desk, Booking booking) {
         if (booking.state() == BookingState.CANCELLED) {
-            return java.util.Optional.empty();
+            return Optional.empty();
         }
-        return versions.liveAddress(booking.site()).map(address -> {
-            String link = address + "/book?booking=" + booking.link();
+        return address(booking).map(link -> {
             int until = desk.terms().rules().changeUntil();
             return until == 0 ? WORDS.say("change.any", link) : WORDS.say("change.until", link, Spans.say(until));
         });
     }
 
+    /** Where whoever booked moves it or calls it off. */
+    private Optional<String> address(Booking booking) {
+        return versions.liveAddress(booking.site()).map(site -> site + "/book?booking=" + booking.link());
+    }
+
     private void toOwner(Desk desk, Booking booking, String key, String more) {
+        texts.toOwner(desk, booking, key);
         List<String> lines = new ArrayList<>();
         lines.add(WORDS.say(key + ".lead", booking.customer().name(), booking.serviceName()));
         if (!more.isBlank()) {

@@ -1,0 +1,2 @@
+/** Text messages to telephones, through a gateway. */
+package ostium.app.text;
