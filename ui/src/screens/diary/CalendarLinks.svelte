@@ -136,6 +136,9 @@
     border-top: 1px solid var(--fine-rule);
     font-size: 16px;
   }
+  .source button {
+    flex: none;
+  }
   .source {
     display: flex;
     justify-content: space-between;

@@ -290,6 +290,10 @@
   .ticket small {
     display: block;
   }
+  .ticket:not(:hover, :focus-visible) :is(b, small) {
+    overflow: hidden;
+    text-overflow: ellipsis;
+  }
   .ticket small {
     font-size: 13.5px;
   }

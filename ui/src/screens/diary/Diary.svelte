@@ -73,12 +73,9 @@
     document.getElementById('diary-head')?.focus();
   }
 
-  /** The next quarter of an hour of today, or ten in the morning of another day. */
+  /** The next time that is free; while there is none, ten in the morning of the first day that is shown. */
   function soon(): Time {
-    const today = view?.today === view?.first || (view && view.first <= view.today && view.today <= last);
-    return today
-      ? { date: view?.today ?? '', minute: Math.ceil(((view?.minute ?? 0) + 1) / 15) * 15 }
-      : { date: view?.first ?? '', minute: 600 };
+    return view?.soonest ?? { date: view?.first ?? '', minute: 600 };
   }
 
   const SPANS: [Span, string][] = [

@@ -124,7 +124,11 @@
       >
     {/if}
   </p>
-  {#if ticket.person}<PersonData site={diary.id} person={ticket.person} {forget} />{/if}
+  {#if ticket.person && ticket.state !== 'ASKED'}<PersonData
+      site={diary.id}
+      person={ticket.person}
+      {forget}
+    />{/if}
 </section>
 
 <style>

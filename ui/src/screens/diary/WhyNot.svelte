@@ -82,8 +82,8 @@
   }
   form {
     display: grid;
-    grid-template-columns: 1.4fr 1fr auto;
-    gap: 10px;
+    grid-template-columns: minmax(0, 1.4fr) minmax(0, 1fr);
+    gap: 4px 14px;
     align-items: center;
     margin-top: 6px;
   }

@@ -179,6 +179,8 @@
     pointer-events: none;
   }
   .says {
+    position: relative;
+    z-index: 2;
     min-height: 2.9em;
     padding: 10px 16px;
     border-top: 1px solid var(--fine-rule);

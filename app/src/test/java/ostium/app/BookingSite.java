@@ -86,7 +86,7 @@ public final class BookingSite {
         return site;
     }
 
-    private static Map<String, Object> rules() {
+    static Map<String, Object> rules() {
         Map<String, Object> rules = new LinkedHashMap<>();
         rules.put("atOnce", true);
         rules.put("notice", 0);

@@ -65,6 +65,14 @@ class DiaryTest {
     }
 
     @Test
+    void theNextFreeTimeIsAtHand() {
+        assertThat(site.owner.get(path("")).json().at("/soonest/minute").asInt() % 15)
+                .isZero();
+        site.sets(Map.of("services", List.of()));
+        assertThat(site.owner.get(path("")).json().path("soonest").isNull()).isTrue();
+    }
+
+    @Test
     void beforeBookingIsSetUpThereIsNone() {
         Browserlike owner = Browserlike.fresh();
         owner.signUp("no-diary-" + site.name + "@quill.example");

@@ -4,6 +4,7 @@ import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZonedDateTime;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -66,6 +67,7 @@ class DiaryDrawn {
                 "",
                 null,
                 List.of(),
+                null,
                 false);
     }
 
@@ -111,7 +113,17 @@ class DiaryDrawn {
                 clock.zone().getId(),
                 mapper.feed(site.id()).map(key -> "/api/diary/" + key + ".ics").orElse(null),
                 sources(desk),
+                soonest(desk),
                 desk.terms().rules().texts().customers());
+    }
+
+    private static DiaryView.FreeTime soonest(Desk desk) {
+        return desk.terms().services().stream()
+                .flatMap(service -> desk.slots().nearest(Wanted.of(service.id()), desk.now(), 1).stream())
+                .map(slot -> slot.start().atZone(desk.terms().zone()))
+                .min(Comparator.naturalOrder())
+                .map(at -> new DiaryView.FreeTime(at.toLocalDate(), at.getHour() * HOUR + at.getMinute()))
+                .orElse(null);
     }
 
     /** Those that are followed, and those that were files. */

@@ -23,6 +23,7 @@ import ostium.core.booking.DiaryDay;
  * @param zone whose clocks
  * @param feed path of the private feed; null while there is none
  * @param sources calendars whose busy times stand here, by name
+ * @param soonest the next time that could be booked; null where none is free in sight
  * @param texts whether whoever books is told by text too
  */
 record DiaryView(
@@ -40,6 +41,7 @@ record DiaryView(
         String zone,
         @Schema(nullable = true) String feed,
         List<CalendarSource> sources,
+        @Schema(nullable = true) FreeTime soonest,
         boolean texts) {
 
     /**
@@ -49,6 +51,9 @@ record DiaryView(
      * @param away whether it could not be reached the last time
      */
     record CalendarSource(String name, String said, boolean away) {}
+
+    /** @param minute minutes after midnight */
+    record FreeTime(LocalDate date, int minute) {}
 
     /** A service that can be written in. */
     record DiaryService(String id, String name, int minutes) {}
