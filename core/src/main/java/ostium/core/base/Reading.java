@@ -57,6 +57,16 @@ public sealed interface Reading<T> {
         }
     }
 
+    /**
+     * The fault of words that are longer than any that could be meant; empty for others. Asked before any pattern looks at them,
+     * so that no words take longer to read than they are long.
+     */
+    static <T> Optional<Reading<T>> tooLong(String words, int longest) {
+        return words.length() <= longest
+                ? Optional.empty()
+                : Optional.of(refused(Messages.of("reading").say("tooLong", longest), longest, words.length()));
+    }
+
     static <T> Reading<T> understood(T value) {
         return new Understood<>(value, List.of());
     }

@@ -21,6 +21,7 @@ import ostium.core.base.DataFile;
  * @param write how the groups of the pattern are written
  * @param example a postal code of the right form
  * @param order how the line of the town is written
+ * @param counties districts that are written behind the town, in lower case, beside those whose name says it
  * @param regions names of regions by the letters that stand in an address
  * @param zones zones of its clocks, the usual one first
  * @param zoneOf regions that keep one zone, by zone
@@ -34,6 +35,7 @@ public record Country(
         String write,
         String example,
         Order order,
+        List<String> counties,
         Map<String, String> regions,
         List<String> zones,
         Map<String, List<String>> zoneOf,
@@ -57,6 +59,7 @@ public record Country(
                             Country::code, Function.identity(), (one, other) -> one, LinkedHashMap::new));
 
     public Country {
+        counties = counties == null ? List.of() : List.copyOf(counties);
         regions = regions == null ? Map.of() : Map.copyOf(regions);
         zoneOf = zoneOf == null ? Map.of() : Map.copyOf(zoneOf);
     }
@@ -91,6 +94,13 @@ public record Country(
     /** Whether the owner has to be asked for the zone: the country has several, and the region does not say. */
     public boolean asksZone(String region) {
         return zones.size() > 1 && zoneOf.values().stream().noneMatch(all -> all.contains(region));
+    }
+
+    /** Whether words behind a town are the district it lies in: "Co. Waterford", "Northmoorshire", "Kent". */
+    public boolean isCounty(String words) {
+        String plain = words.strip().toLowerCase(Locale.ROOT);
+        boolean saysSo = plain.matches("(?:co\\.?|county) .+") || code.equals("GB") && plain.endsWith("shire");
+        return order == Order.TOWN_CODE && (saysSo || counties.contains(plain));
     }
 
     /** Whether people there write the month before the day. */

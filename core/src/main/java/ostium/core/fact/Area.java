@@ -19,6 +19,10 @@ import ostium.core.base.Reading;
  * @param radius metres around the base, or 0
  */
 public record Area(List<String> places, int radius) implements FactValue {
+
+    /** Most characters that are read. */
+    public static final int LONGEST = 1000;
+
     private static final Messages WORDS = Messages.of("fact");
 
     /** Most places by name. */
@@ -53,6 +57,10 @@ public record Area(List<String> places, int radius) implements FactValue {
 
     /** Reads "Quillhaven, Tolver and 15 miles around". */
     public static Reading<Area> read(String words) {
+        Optional<Reading<Area>> tooLong = Reading.tooLong(words, LONGEST);
+        if (tooLong.isPresent()) {
+            return tooLong.get();
+        }
         List<String> places = new ArrayList<>();
         int radius = 0;
         for (String part : words.split("\\s*(?:[,;\\n]|\\band\\b|\\s&\\s)\\s*")) {

@@ -42,6 +42,10 @@ public record EmailAddress(String value) implements FactValue {
 
     /** Reads an address as typed or pasted: with {@code mailto:}, angle brackets, a trailing dot. */
     public static Reading<EmailAddress> read(String words) {
+        Optional<Reading<EmailAddress>> tooLong = Reading.tooLong(words, 2 * LONGEST);
+        if (tooLong.isPresent()) {
+            return tooLong.get();
+        }
         String trimmed = words.strip()
                 .replaceFirst("(?i)^mailto:", "")
                 .replaceFirst("^<", "")

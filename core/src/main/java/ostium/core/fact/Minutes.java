@@ -1,6 +1,7 @@
 package ostium.core.fact;
 
 import java.util.Locale;
+import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import ostium.core.base.Messages;
@@ -8,6 +9,7 @@ import ostium.core.base.Reading;
 
 /** How long a service takes: read from "45", "45 min", "1 h 30", "1.5 hours", and said back. */
 public final class Minutes {
+    private static final int LONGEST_WORDS = 100;
     private static final Messages WORDS = Messages.of("fact");
 
     /** Two days: longer work is not booked by the minute. */
@@ -21,6 +23,10 @@ public final class Minutes {
 
     /** @return minutes, from 1 to {@link #LONGEST} */
     public static Reading<Integer> read(String words) {
+        Optional<Reading<Integer>> tooLong = Reading.tooLong(words, LONGEST_WORDS);
+        if (tooLong.isPresent()) {
+            return tooLong.get();
+        }
         String plain = words.strip().toLowerCase(Locale.ROOT);
         Matcher hours = HOURS.matcher(plain);
         Matcher minutes = MINUTES.matcher(plain);

@@ -10,6 +10,7 @@ import java.util.regex.Pattern;
 import ostium.core.base.DataFile;
 import ostium.core.base.Messages;
 import ostium.core.base.Reading;
+import ostium.core.text.EditDistance;
 import ostium.core.text.UriText;
 
 /**
@@ -73,6 +74,9 @@ public final class Networks {
     private static final Pattern URL = Pattern.compile(
             "(?i)(?:https?://)?((?:[\\p{L}0-9](?:[\\p{L}0-9-]*[\\p{L}0-9])?\\.)+[\\p{L}][\\p{L}0-9-]*[\\p{L}0-9])\\.?"
                     + "(?::[0-9]+)?(/[^?#\\s]*)?(\\?[^#\\s]*)?(#\\S*)?");
+    /** What stands in no address (RFC 3986, 2). */
+    private static final Pattern NO_SIGN = Pattern.compile("[\"<>`{}|\\\\^]");
+
     private static final Pattern NAMED = Pattern.compile(
             "(?:([\\p{L}][\\p{L} ]*?)\\s*(?:[:/(–-]\\s*|\\s))@?((?:[\\p{L}0-9._+-]{2,60}|[+]?[0-9][0-9 ()-]{6,20}))\\)?");
     private static final Pattern NAMED_AFTER =
@@ -81,6 +85,9 @@ public final class Networks {
     private static final Pattern TAIL = Pattern.compile("/?[a-z]+(?:/view)?/[^\\s/]{2,120}/?");
     private static final Pattern TRACKING = Pattern.compile(
             "(?i)(?:utm_[a-z]+|fbclid|gclid|dclid|msclkid|igshid?|mc_[ce]id|yclid|_hs[a-z]+|ref|ref_src)=.*");
+
+    private static final int SHORT_HOST = 6;
+    private static final int LONGEST = 2000;
 
     private final List<Network> networks;
 
@@ -118,18 +125,23 @@ public final class Networks {
 
     /** Reads "instagram @ashlatch", "https://m.facebook.com/ashlatch?ref=bookmarks", "company/ashlatch", "ashlatch.example". */
     public Reading<Link> read(String words) {
+        Optional<Reading<Link>> tooLong = Reading.tooLong(words, LONGEST);
+        if (tooLong.isPresent()) {
+            return tooLong.get();
+        }
         String typed = words.strip().replaceFirst("^<(.*)>$", "$1").replaceFirst("[,;]+$", "");
         if (typed.isEmpty()) {
             return Reading.refused(WORDS.say("networks.pasteALink"), words);
-        }
-        if (typed.length() > 2000) {
-            return Reading.refused("A link has at most 2000 characters.", 2000, words.length());
         }
         if (typed.matches("(?i)(?:javascript|data|vbscript|file|ftp|blob):.*")) {
             return Reading.refused("A link starts with https://.", words);
         }
         if (typed.matches("(?i)mailto:.*|[^\\s/@]+@[^\\s/@]+\\.[^\\s/@]+")) {
             return Reading.refused(WORDS.say("networks.thisIsAMailAddress"), words);
+        }
+        Matcher sign = NO_SIGN.matcher(typed);
+        if (typed.matches("(?i)(?:https?://|www\\.).*") && sign.find()) {
+            return Reading.refused(WORDS.say("networks.noSuchSign", sign.group()), words);
         }
         Matcher url = URL.matcher(typed);
         if (url.matches() && !isHandleWithDots(typed)) {
@@ -219,10 +231,40 @@ public final class Networks {
         Optional<Network> network =
                 networks.stream().filter(candidate -> candidate.isAt(host)).findFirst();
         if (network.isEmpty()) {
-            return web(words, typed, host, query, part);
+            return nearly(host)
+                    .map(meant -> web(words, typed, host, query, part)
+                            .value()
+                            .map(link -> Reading.understood(
+                                    link,
+                                    WORDS.say("networks.didYouMean", meant),
+                                    typed.replaceFirst("(?i)" + Pattern.quote(host), meant)))
+                            .orElseThrow())
+                    .orElseGet(() -> web(words, typed, host, query, part));
         }
-        return page(
-                words, network.get(), host, path, query + (network.get().id().equals("signal") ? part : ""));
+        String said = url.group(1).toLowerCase(Locale.ROOT);
+        String more = query + (network.get().id().equals("signal") ? part : "");
+        return page(words, network.get(), new Address(host, said, path, more));
+    }
+
+    /**
+     * Where a link leads.
+     *
+     * @param host the host that says whose page it is, without "www." and the like
+     * @param said the host as it was written, in small letters
+     */
+    private record Address(String host, String said, String path, String query) {
+        String whole() {
+            return "https://" + said + path + query;
+        }
+    }
+
+    /** A network whose host differs by one letter: somebody else's site. */
+    private Optional<String> nearly(String host) {
+        return networks.stream()
+                .flatMap(network -> network.hosts().stream())
+                .filter(own -> own.length() > SHORT_HOST)
+                .filter(own -> EditDistance.between(host, own) == 1)
+                .findFirst();
     }
 
     private static Reading<Link> web(String words, String typed, String host, String query, String part) {
@@ -252,15 +294,18 @@ public final class Networks {
         return kept.isEmpty() ? "" : "?" + String.join("&", kept);
     }
 
-    private Reading<Link> page(String words, Network network, String host, String path, String query) {
+    private Reading<Link> page(String words, Network network, Address address) {
+        String host = address.host();
+        String path = address.path();
+        String query = address.query();
         String own = network.hosts().stream()
                 .filter(each -> host.endsWith("." + each))
                 .map(each -> host.substring(0, host.length() - each.length() - 1))
                 .findFirst()
                 .orElse("");
-        if (network.not() != null && (path + query).matches(network.not())) {
+        if (network.not() != null && (host + path + query).matches("(?:[^/]*)(?:" + network.not() + ")")) {
             return Reading.understood(
-                    new Link(network.id(), "https://" + host + path + query, network.name()),
+                    new Link(network.id(), address.whole(), network.name()),
                     "This leads to one thing on " + network.name() + ", not to your own page there.",
                     null);
         }
@@ -288,7 +333,7 @@ public final class Networks {
             }
         }
         return Reading.understood(
-                new Link(network.id(), "https://" + host + path + query, network.name()),
+                new Link(network.id(), address.whole(), network.name()),
                 "This does not look like a page of somebody on " + network.name() + ". Try it.",
                 null);
     }
@@ -298,7 +343,10 @@ public final class Networks {
     }
 
     private Reading<Link> handle(Network network, String handle, String words) {
-        String plain = network.number() ? handle.replaceAll("[^0-9]", "") : handle;
+        String plain = network.number() ? handle.replaceAll("[^0-9]", "").replaceFirst("^00", "") : handle;
+        if (network.number() && plain.startsWith("0")) {
+            return Reading.refused(WORDS.say("networks.withItsCountry"), words);
+        }
         for (Page page : network.pages()) {
             String path = page.isOnHost() ? plain : page.before().replace("(?:", "") + plain;
             Matcher matcher = page.pattern().matcher(path);

@@ -51,6 +51,10 @@ public record Place(String street, String town, String district, String postcode
      * @param region ISO 3166 country, for the form of the postal code
      */
     public static Reading<Place> read(String words, String region) {
+        Optional<Reading<Place>> tooLong = Reading.tooLong(words, 4 * LONGEST);
+        if (tooLong.isPresent()) {
+            return tooLong.get();
+        }
         return new PlaceReader(words, Country.of(region)).read();
     }
 

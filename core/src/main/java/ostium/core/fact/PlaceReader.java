@@ -1,9 +1,10 @@
 package ostium.core.fact;
 
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import ostium.core.base.Messages;
@@ -21,6 +22,9 @@ final class PlaceReader {
     private Country country;
     private String postcode = "";
     private String district = "";
+
+    /** What stands behind the line with the code and the town, where nothing should. */
+    private String boundTo = "";
 
     PlaceReader(String words, Country country) {
         this.words = words;
@@ -47,15 +51,53 @@ final class PlaceReader {
             }
             case CODE_TOWN -> takeCodeBeforeTown(lines);
         }
+        Optional<Reading<Place>> asked = askAbout(lines, rest);
+        if (asked.isPresent()) {
+            return asked.get();
+        }
         if (lines.isEmpty()) {
             return Reading.understood(place("", ""));
         }
+        takeCounty(lines);
         String town = lines.remove(lines.size() - 1).strip();
         if (lines.isEmpty() && town.matches(".*[0-9].*")) {
             return new Reading.Understood<>(
                     place(town, ""), List.of(new Reading.Remark(WORDS.say("placeReader.whichTownIsThisIn"), null)));
         }
         return Reading.understood(place(String.join(", ", lines), town));
+    }
+
+    /** A code that stands where none should, or is not quite one. */
+    private Optional<Reading<Place>> askAbout(List<String> lines, String rest) {
+        if (!boundTo.isEmpty()) {
+            String street =
+                    lines.size() > 1 ? String.join(", ", lines.subList(0, lines.size() - 1)) + ", " + boundTo : boundTo;
+            return Optional.of(turned(street + ", " + postcode + " " + last(lines)));
+        }
+        boolean atEnd = country.order() != Country.Order.CODE_TOWN;
+        Pattern whole = Pattern.compile("(?i)" + country.postcode());
+        if (atEnd
+                && postcode.isEmpty()
+                && lines.size() > 1
+                && whole.matcher(lines.get(0)).matches()) {
+            List<String> round = new ArrayList<>(lines);
+            Collections.reverse(round);
+            return Optional.of(turned(String.join(", ", round)));
+        }
+        return country.code().equals("GB") ? BritishPostcode.doubt(postcode, lines, rest, words) : Optional.empty();
+    }
+
+    private Reading<Place> turned(String round) {
+        return new Reading.Unclear<>(WORDS.say("placeReader.isItTurnedRound"), Reading.Span.all(words), List.of(round));
+    }
+
+    /** A county behind the town. */
+    private void takeCounty(List<String> lines) {
+        boolean behindTown = lines.size() > 2 && !lines.get(lines.size() - 2).matches(".*[0-9].*");
+        if (behindTown && district.isEmpty() && country.isCounty(last(lines))) {
+            district = last(lines);
+            lines.remove(lines.size() - 1);
+        }
     }
 
     private Place place(String street, String town) {
@@ -80,8 +122,8 @@ final class PlaceReader {
             return;
         }
         String line = last(lines);
-        Matcher code = Pattern.compile("(?:^|(?<=[\\s.]))" + country.postcode() + "\\s*$")
-                .matcher(line.toUpperCase(Locale.ROOT));
+        Matcher code = Pattern.compile("(?i)(?:^|(?<=[\\s.]))" + country.postcode() + "\\s*$")
+                .matcher(line);
         boolean houseNumber = lines.size() == 1 && country.code().equals("NZ") && !line.matches(".*\\p{L}.*");
         if (code.find() && !houseNumber) {
             postcode = PostalCode.written(code, country);
@@ -103,8 +145,9 @@ final class PlaceReader {
         }
         String line = last(lines);
         for (Map.Entry<String, String> region : country.regions().entrySet()) {
-            Matcher letters =
-                    Pattern.compile("(?:^|\\s)" + region.getKey() + "$").matcher(line);
+            // Beside a code, small letters are a region too; else "me" is a word.
+            Matcher letters = Pattern.compile((postcode.isEmpty() ? "" : "(?i)") + "(?:^|\\s)" + region.getKey() + "$")
+                    .matcher(line);
             Matcher name = Pattern.compile("(?i)(?:^|\\s)" + Pattern.quote(region.getValue()) + "$")
                     .matcher(line);
             boolean byLetters = letters.find();
@@ -119,12 +162,13 @@ final class PlaceReader {
     private void takeCodeBeforeTown(List<String> lines) {
         for (int i = lines.size() - 1; i >= 0; i--) {
             String line = lines.get(i);
-            Matcher code = Pattern.compile("(?:^|(?<=\\s))" + country.postcode() + "(?=\\s|$)")
-                    .matcher(line.toUpperCase(Locale.ROOT));
+            Matcher code = Pattern.compile("(?i)(?:^|(?<=\\s))" + country.postcode() + "(?=\\s|$)")
+                    .matcher(line);
             if (code.find()) {
                 postcode = PostalCode.written(code, country);
                 String before = line.substring(0, code.start()).strip();
                 String after = line.substring(code.end()).strip();
+                boundTo = String.join(", ", lines.subList(i + 1, lines.size()));
                 lines.subList(i, lines.size()).clear();
                 if (!before.isEmpty()) {
                     lines.add(before);

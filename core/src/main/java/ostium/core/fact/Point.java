@@ -14,6 +14,8 @@ import ostium.core.base.Reading;
  * @param accuracy how exactly it is known; a map and directions never claim more
  */
 public record Point(double latitude, double longitude, Accuracy accuracy) implements FactValue {
+
+    private static final int LONGEST = 2000;
     /** Mean radius of the earth in metres (IUGG). */
     private static final double EARTH = 6_371_008.8;
 
@@ -49,6 +51,10 @@ public record Point(double latitude, double longitude, Accuracy accuracy) implem
 
     /** Reads a point in any usual notation; see {@link PointReader}. */
     public static Reading<Point> read(String words) {
+        Optional<Reading<Point>> tooLong = Reading.tooLong(words, LONGEST);
+        if (tooLong.isPresent()) {
+            return tooLong.get();
+        }
         return new PointReader(words).read();
     }
 

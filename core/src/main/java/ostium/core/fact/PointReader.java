@@ -18,16 +18,17 @@ final class PointReader {
     private static final Messages WORDS = Messages.of("fact");
 
     private static final String NUMBER = "([-+−]?[0-9]{1,3}(?:[.,][0-9]{1,15})?)";
-    private static final Pattern GEO =
-            Pattern.compile("(?i)geo:([-+]?[0-9.]+),([-+]?[0-9.]+)(?:,[-+]?[0-9.]+)?(?<rest>;[^?]*)?(?:\\?.*)?");
-    private static final Pattern WKT =
-            Pattern.compile("(?i)(?:SRID=4326;)?POINT\\s*\\(\\s*([-+]?[0-9.]+)\\s+([-+]?[0-9.]+)\\s*\\)");
+    private static final Pattern GEO = Pattern.compile(
+            "(?i)geo:([-+]?[0-9]{1,3}(?:\\.[0-9]*)?),([-+]?[0-9]{1,3}(?:\\.[0-9]*)?)(?:,[-+]?[0-9]{1,3}(?:\\.[0-9]*)?)?(?<rest>;[^?]*)?(?:\\?.*)?");
+    private static final Pattern WKT = Pattern.compile(
+            "(?i)(?:SRID=4326;)?POINT\\s*\\(\\s*([-+]?[0-9]{1,3}(?:\\.[0-9]*)?)\\s+([-+]?[0-9]{1,3}(?:\\.[0-9]*)?)\\s*\\)");
     private static final Pattern ISO =
             Pattern.compile("([-+][0-9]{2}\\.[0-9]+)([-+][0-9]{3}\\.[0-9]+)(?:[-+][0-9.]+)?/?");
     private static final Pattern[] IN_LINKS = {
         Pattern.compile("[@/]([-+]?[0-9]{1,2}\\.[0-9]+),([-+]?[0-9]{1,3}\\.[0-9]+)"),
         Pattern.compile("[?&#](?:[a-z_]*=)?(?:map=)?[0-9.]{1,5}/([-+]?[0-9]{1,2}\\.[0-9]+)/([-+]?[0-9]{1,3}\\.[0-9]+)"),
-        Pattern.compile("m?lat(?:itude)?=([-+]?[0-9.]+)&m?l(?:on|ng)(?:gitude)?=([-+]?[0-9.]+)"),
+        Pattern.compile(
+                "m?lat(?:itude)?=([-+]?[0-9]{1,3}(?:\\.[0-9]*)?)&m?l(?:on|ng)(?:gitude)?=([-+]?[0-9]{1,3}(?:\\.[0-9]*)?)"),
         Pattern.compile("[?&](?:q|ll|query|center|destination|daddr|loc|cp|sll)=(?:loc:)?([-+]?[0-9]{1,2}\\.[0-9]+)(?:,"
                 + "|%2C|~)(?:%20|\\+)?([-+]?[0-9]{1,3}\\.[0-9]+)"),
     };
@@ -98,7 +99,8 @@ final class PointReader {
         if (rest.contains("crs=") && !rest.contains("crs=wgs84")) {
             return Reading.refused(WORDS.say("pointReader.thisPointIsNotOn"), words);
         }
-        Matcher uncertainty = Pattern.compile("u=([0-9.]+)").matcher(rest);
+        Matcher uncertainty =
+                Pattern.compile("u=([0-9]{1,9}(?:\\.[0-9]{1,9})?)(?![0-9.])").matcher(rest);
         return point(
                 geo.group(1),
                 geo.group(2),

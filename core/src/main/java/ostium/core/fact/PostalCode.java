@@ -1,6 +1,7 @@
 package ostium.core.fact;
 
 import java.util.Locale;
+import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import ostium.core.base.Messages;
@@ -9,12 +10,17 @@ import ostium.core.country.Country;
 
 /** Postal codes: whether one has the form of its country, and how it is written there. */
 public final class PostalCode {
+    private static final int LONGEST = 40;
     private static final Messages WORDS = Messages.of("fact");
 
     private PostalCode() {}
 
     /** The code as it is written in its country: capitals, spaces and dashes where they belong. */
     public static Reading<String> read(String words, Country country) {
+        Optional<Reading<String>> tooLong = Reading.tooLong(words, LONGEST);
+        if (tooLong.isPresent()) {
+            return tooLong.get();
+        }
         String plain = words.strip().toUpperCase(Locale.ROOT);
         if (plain.isEmpty()) {
             return Reading.refused(WORDS.say("postalCode.typeAPostalCode"), words);
@@ -35,7 +41,7 @@ public final class PostalCode {
     static String written(Matcher code, Country country) {
         String written = country.write();
         for (int group = 1; group <= code.groupCount(); group++) {
-            String part = code.group(group);
+            String part = code.group(group) == null ? null : code.group(group).toUpperCase(Locale.ROOT);
             written = part == null ? written.replace("-$" + group, "") : written.replace("$" + group, part);
         }
         return written;

@@ -3,6 +3,7 @@ package ostium.core.fact;
 import java.math.BigDecimal;
 import java.util.Locale;
 import java.util.Objects;
+import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import ostium.core.base.Messages;
@@ -17,6 +18,8 @@ import ostium.core.base.Reading;
  * @param unit what one amount buys for {@link Kind#PER_UNIT} ("hour", "room"), else empty
  */
 public record Price(Kind kind, Money amount, Money upTo, String unit) {
+
+    private static final int LONGEST = 200;
 
     /** How an amount is meant. */
     public enum Kind {
@@ -66,7 +69,11 @@ public record Price(Kind kind, Money amount, Money upTo, String unit) {
      * @param region ISO 3166 country, for the currency of a bare number
      */
     public static Reading<Price> read(String words, String region) {
-        String plain = words.strip().toLowerCase(Locale.ROOT);
+        Optional<Reading<Price>> tooLong = Reading.tooLong(words, LONGEST);
+        if (tooLong.isPresent()) {
+            return tooLong.get();
+        }
+        String plain = plain(words);
         if (plain.matches("(price )?on request|ask( us| me)?|by quote|quote|quoted|poa|varies")) {
             return Reading.understood(onRequest());
         }
@@ -96,6 +103,26 @@ public record Price(Kind kind, Money amount, Money upTo, String unit) {
                         price,
                         foreign(amount, region),
                         price.in(Money.currencyOf(region)).say());
+    }
+
+    /** The words in small letters, with numbers and the usual words of four languages as English has them. */
+    private static String plain(String words) {
+        return words.strip()
+                .toLowerCase(Locale.ROOT)
+                .replaceAll("[\\u00a0\\u202f\\u2009]", " ")
+                .replaceFirst("(?<=[0-9])[.,]-+", "")
+                .replaceAll("(?<=[0-9]),(?=[0-9]{1,2}(?![0-9]))", ".")
+                .replaceAll("(?<![0-9])([0-9]{1,3}) ([0-9]{3})(?![0-9])", "$1$2")
+                .replaceFirst("^(?:ab|à partir de|dès|desde|a partir de)\\s+", "from ")
+                .replaceFirst(
+                        "^(?:(?:preis )?auf anfrage|nach (?:absprache|aufwand)|(?:prix )?sur (?:devis|demande)"
+                                + "|a consultar|consultar|(?:según|bajo) presupuesto)$",
+                        "on request")
+                .replaceFirst("^(?:kostenlos|gratis|umsonst|gratuite?|offert)$", "free")
+                .replaceFirst("\\s(?:pro|par|por)\\s", " per ")
+                .replaceFirst("(?<= per |/)(?:stunde|std\\.?|heure|hora)$", "hour")
+                .replaceFirst("(?<= per |/)(?:tag|jour|día)$", "day")
+                .replaceFirst("(?<= per |/)(?:personne|persona)$", "person");
     }
 
     /** A price in another country's money is taken, and pointed out. */

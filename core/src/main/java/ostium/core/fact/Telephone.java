@@ -8,6 +8,7 @@ import com.google.i18n.phonenumbers.Phonenumber.PhoneNumber;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import ostium.core.base.Messages;
 import ostium.core.base.Reading;
@@ -23,10 +24,26 @@ import ostium.core.base.Reading;
  * @param abroad whether callers from abroad are expected, so that it is shown as they dial it
  */
 public record Telephone(String e164, String extension, boolean abroad) implements FactValue {
+
+    /** Most characters that are read. */
+    public static final int LONGEST = 250;
+
     private static final Messages WORDS = Messages.of("fact");
 
     /** What stands between two numbers on one line. */
     private static final Pattern SEVERAL = Pattern.compile("\\s*(?:[/,;|&\\n]|\\bor\\b|\\band\\b)\\s*");
+
+    /** Words behind a number, which must not be dialled by the letters on its keys. */
+    private static final Pattern BEHIND = Pattern.compile(
+            "(?<number>[^\\p{L}]*[0-9][^\\p{L}(]*?)[\\s,–-]*(?<words>\\((?=[^0-9]*\\)$)[^0-9]*|(?!(?i:ext|extn|x|durchwahl|poste)\\b)\\p{L}[^0-9]*)");
+
+    private static final int NORTH_AMERICA = 1;
+
+    /** Shorter than this a number that has words behind it has lost its end to them. */
+    private static final int SHORT_E164 = 11;
+
+    /** A plus and fifteen digits (ITU-T E.164). */
+    private static final int LONGEST_E164 = 16;
 
     private static final PhoneNumberUtil NUMBERS = PhoneNumberUtil.getInstance();
 
@@ -59,6 +76,10 @@ public record Telephone(String e164, String extension, boolean abroad) implement
      * @param region ISO 3166 country whose dialling habits apply when no country code is given
      */
     public static Reading<Telephone> read(String words, String region) {
+        Optional<Reading<Telephone>> tooLong = Reading.tooLong(words, LONGEST);
+        if (tooLong.isPresent()) {
+            return tooLong.get();
+        }
         String trimmed = words.strip();
         if (trimmed.isEmpty()) {
             return Reading.refused(WORDS.say("telephone.typeATelephoneNumber"), words);
@@ -73,7 +94,29 @@ public record Telephone(String e164, String extension, boolean abroad) implement
                 : one;
     }
 
-    private static Reading<Telephone> readOne(String trimmed, String words, String region) {
+    private static Reading<Telephone> readOne(String typed, String words, String region) {
+        Matcher behind = BEHIND.matcher(typed);
+        boolean spelled = NUMBERS.getCountryCodeForRegion(region) == NORTH_AMERICA;
+        if (!spelled && behind.matches() && !typed.startsWith("+1")) {
+            Reading<Telephone> alone = readOne(behind.group("number").strip(), words, region);
+            boolean note = behind.group("words").startsWith("(");
+            boolean half = alone.value()
+                    .filter(number -> number.e164().length() < SHORT_E164)
+                    .isPresent();
+            if (half) {
+                return Reading.refused(WORDS.say("telephone.thisNumberIsTooShort"), words);
+            }
+            return note || !(alone instanceof Reading.Understood<Telephone> understood)
+                    ? alone
+                    : Reading.understood(
+                            understood.meaning(),
+                            WORDS.say("telephone.withoutTheWords", behind.group("words")),
+                            understood.meaning().national());
+        }
+        return digits(typed, words, region);
+    }
+
+    private static Reading<Telephone> digits(String trimmed, String words, String region) {
         PhoneNumber number;
         try {
             number = NUMBERS.parse(withCountryPrefix(trimmed), region);
@@ -96,11 +139,17 @@ public record Telephone(String e164, String extension, boolean abroad) implement
         if (!NUMBERS.isValidNumber(number) && lacksAreaCode(trimmed, number, region)) {
             return Reading.refused(WORDS.say("telephone.theAreaCodeIsMissing"), words);
         }
-        Telephone telephone = new Telephone(NUMBERS.format(number, PhoneNumberFormat.E164), number.getExtension());
+        String e164 = NUMBERS.format(number, PhoneNumberFormat.E164);
+        if (e164.length() > LONGEST_E164) {
+            return Reading.refused(WORDS.say("telephone.thisNumberIsTooLong"), words);
+        }
+        Telephone telephone = new Telephone(e164, number.getExtension());
         if (!NUMBERS.isValidNumber(number)) {
             return Reading.understood(telephone, WORDS.say("telephone.noNumberLikeThisHas"), null);
         }
-        return Reading.understood(telephone);
+        return NUMBERS.getNumberType(number) == PhoneNumberUtil.PhoneNumberType.PREMIUM_RATE
+                ? Reading.understood(telephone, WORDS.say("telephone.callersPayMore"), null)
+                : Reading.understood(telephone);
     }
 
     /** Where an area code begins with a 0, a short number that begins with neither 0 nor + is only its end. */

@@ -13,7 +13,8 @@ final class DateReader {
             Pattern.compile("([0-9]{1,2})[./]([0-9]{1,2})(?:[./]([0-9]{4}|[0-9]{2})?)?(?![0-9])");
     private static final Pattern WORD = Pattern.compile("[\\p{L}][\\p{L}'’]*\\.?");
     private static final Pattern DAY = Pattern.compile("([0-9]{1,2})(?:st|nd|rd|th|er|º|\\.)?(?![0-9:])");
-    private static final Pattern YEAR = Pattern.compile(",?\\s*((?:19|20)[0-9]{2})(?![0-9:])");
+    private static final Pattern YEAR =
+            Pattern.compile(",?\\s*(?:(?:of|de|del)\\s+)?((?:19|20)[0-9]{2})(?![0-9]|:[0-9])");
     private static final Pattern SPACE = Pattern.compile(
             "[\\s,]*(?:(?:the|of|on|am|den|dem|le|du|el|de|del|from|vom|von|between)(?![\\p{L}])[\\s,]*)*");
 
@@ -56,7 +57,9 @@ final class DateReader {
             at = digits.end();
             boolean monthFirst =
                     Country.of(country).monthFirst() && digits.group().contains("/");
-            Integer year = digits.group(3) == null ? null : number(digits, 3) + (number(digits, 3) < 100 ? 2000 : 0);
+            Integer year = digits.group(3) == null
+                    ? year()
+                    : Integer.valueOf(number(digits, 3) + (number(digits, 3) < 100 ? 2000 : 0));
             return Optional.of(
                     new Written(weekday, number(digits, monthFirst ? 2 : 1), number(digits, monthFirst ? 1 : 2), year));
         }
@@ -69,13 +72,16 @@ final class DateReader {
             at = start;
             return Optional.empty();
         }
+        return Optional.of(new Written(weekday, day, month, month == null ? null : year()));
+    }
+
+    private Integer year() {
         Matcher year = YEAR.matcher(lower).region(at, lower.length());
-        Integer said = null;
-        if (month != null && year.lookingAt()) {
-            said = number(year, 1);
-            at = year.end();
+        if (!year.lookingAt()) {
+            return null;
         }
-        return Optional.of(new Written(weekday, day, month, said));
+        at = year.end();
+        return number(year, 1);
     }
 
     private static Integer number(Matcher found, int group) {

@@ -7,8 +7,10 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Function;
 import java.util.regex.Pattern;
 import ostium.core.base.DataFile;
+import ostium.core.base.Reading.Span;
 
 /**
  * The words of one language for hours: for reading, and for saying. All of it is data ({@code hours-words.yaml}).
@@ -46,12 +48,23 @@ public final class HoursLanguage {
             List<String> monthsSaid,
             String yearly,
             String publicHolidays,
+            String except,
+            String pause,
+            String morning,
+            String afternoon,
+            String evening,
+            String nextDay,
+            String opens,
+            String joins,
             Map<String, String> words) {}
 
     record File(List<Words> languages) {}
 
     /** Words that stand for days, for hours, or for both. */
     record Phrase(Pattern pattern, Set<DayOfWeek> days, DayHours hours) {}
+
+    /** Words that change what others mean. */
+    record Mark(Pattern pattern, Function<Span, HoursToken> token) {}
 
     private static final List<HoursLanguage> SHIPPED =
             DataFile.read("/ostium/hours-words.yaml", File.class).languages().stream()
@@ -65,6 +78,8 @@ public final class HoursLanguage {
     private final List<Pattern> days;
     private final List<Pattern> months;
     private final List<Phrase> phrases;
+    private final List<Mark> marks;
+    private final Pattern joins;
     final Pattern range;
     final Pattern filler;
     final Pattern noon;
@@ -86,8 +101,18 @@ public final class HoursLanguage {
         all.add(new Phrase(phrase(data.appointment()), null, DayHours.BY_APPOINTMENT));
         all.add(new Phrase(phrase(data.closed()), null, DayHours.CLOSED));
         this.phrases = List.copyOf(all);
-        this.range = Pattern.compile("[-–—‒−]|(?:" + data.to() + ")(?![\\p{L}'’])");
+        this.range = Pattern.compile("-|(?:" + data.to() + ")(?![\\p{L}'])");
         this.filler = Pattern.compile("(?:(?:" + data.filler() + ")(?![\\p{L}])|[&+/:\"()]|\\*)");
+        this.marks = List.of(
+                new Mark(phrase(data.nextDay()), HoursToken.NextDay::new),
+                new Mark(phrase(data.publicHolidays()), HoursToken.Holidays::new),
+                new Mark(phrase(data.except()), HoursToken.Except::new),
+                new Mark(phrase(data.pause()), HoursToken.Pause::new),
+                new Mark(phrase(data.morning()), at -> new HoursToken.Part(DayPart.MORNING, at)),
+                new Mark(phrase(data.afternoon()), at -> new HoursToken.Part(DayPart.AFTERNOON, at)),
+                new Mark(phrase(data.evening()), at -> new HoursToken.Part(DayPart.EVENING, at)),
+                new Mark(phrase(data.opens()), HoursToken.Separator::new));
+        this.joins = Pattern.compile("(?:^|.*\\s)(?:[&+]|" + data.joins() + ")\\s*");
         this.noon = phrase(data.noon());
         this.midnight = phrase(data.midnight());
         this.yearly = phrase(data.yearly());
@@ -137,6 +162,15 @@ public final class HoursLanguage {
         return phrases;
     }
 
+    List<Mark> marks() {
+        return marks;
+    }
+
+    /** Whether words between two others join them: "and", "or". */
+    boolean joins(String between) {
+        return joins.matcher(between).matches();
+    }
+
     /** The day a word in small letters names. */
     Optional<DayOfWeek> day(String word) {
         for (int i = 0; i < 7; i++) {
@@ -170,7 +204,7 @@ public final class HoursLanguage {
         return data.monthsSaid().get(number - 1);
     }
 
-    /** One of its small words: {@code to, and, closed, appointment, allDay, everyDay, fullTo, fullAnd, yearly}. */
+    /** One of its small words: {@code to, and, closed, appointment, allDay, everyDay, fullTo, fullAnd, nextDay, yearly}. */
     String word(String name) {
         return data.words().get(name);
     }

@@ -13,12 +13,12 @@ import ostium.core.hours.ClockTime.Half;
 /** Cuts a line of hours into tokens, each with its place in the words. */
 final class HoursLexer {
     private static final Pattern TIME = Pattern.compile(
-            "(?<hour>[0-9]{1,2})(?:(?:[:.]|\\s?h\\s?)(?<minute>[0-9]{2})(?!\\s?h))?(?![0-9])\\s*(?<half>[ap]\\.?\\s?m\\b\\.?"
-                    + ")?(?:\\s*(?:o['’]clock|uhr|heures?|hrs?|h)\\b)?");
+            "(?<hour>[0-9]{1,2})(?:(?:[:.]|\\s?h\\s?)(?<minute>[0-9]{2})(?!\\s?h))?(?![0-9])(?:\\s*(?<half>[ap]\\.?\\s?m\\b\\.?)"
+                    + "|(?<letter>[ap])(?![\\p{L}']))?(?:\\s*(?:o'clock|uhr|heures?|hrs?|h)(?![\\p{L}]))?");
     private static final Pattern MILITARY =
-            Pattern.compile("(?<hour>[0-2][0-9])(?<minute>[0-5][0-9])(?![0-9])\\s*(?:h|hrs|hours)?\\b");
+            Pattern.compile("(?<hour>[0-2]?[0-9])(?<minute>[0-5][0-9])(?![0-9:.])\\s*(?:h|hrs|hours)?\\b");
     private static final Pattern NUMBER = Pattern.compile("[0-9][0-9:.]*[0-9]|[0-9]");
-    private static final Pattern WORD = Pattern.compile("[\\p{L}][\\p{L}'’]*");
+    private static final Pattern WORD = Pattern.compile("[\\p{L}][\\p{L}']*");
     private static final Pattern SEPARATOR = Pattern.compile("[,;·|•]|\\R|\\.(?=\\s|$)");
 
     private final HoursLanguage language;
@@ -31,19 +31,21 @@ final class HoursLexer {
     HoursLexer(String words, HoursLanguage language, boolean exact) {
         this.language = language;
         this.exact = exact;
-        // Lower case must not move places: letters whose lower case is longer are left as they are.
-        StringBuilder same = new StringBuilder(words.length());
-        for (int i = 0; i < words.length(); i++) {
-            same.append(Character.toLowerCase(words.charAt(i)));
-        }
-        this.lower = same.toString();
+        this.lower = Folded.of(words);
     }
 
     List<HoursToken> tokens() {
         while (at < lower.length()) {
             if (Character.isWhitespace(lower.charAt(at)) && lower.charAt(at) != '\n' && lower.charAt(at) != '\r') {
                 at++;
-            } else if (!phrase() && !range() && !separator() && !day() && !named() && !clock() && !filler()) {
+            } else if (!mark()
+                    && !phrase()
+                    && !range()
+                    && !separator()
+                    && !day()
+                    && !named()
+                    && !clock()
+                    && !filler()) {
                 unknown();
             }
         }
@@ -61,6 +63,19 @@ final class HoursLexer {
                 if (phrase.hours() != null) {
                     tokens.add(new HoursToken.State(phrase.hours(), span));
                 }
+                at = matcher.end();
+                return true;
+            }
+        }
+        return false;
+    }
+
+    /** Words that stand for no day and no hours, but change what others mean. */
+    private boolean mark() {
+        for (HoursLanguage.Mark mark : language.marks()) {
+            Matcher matcher = at(mark.pattern());
+            if (matcher.lookingAt()) {
+                tokens.add(mark.token().apply(new Span(at, matcher.end())));
                 at = matcher.end();
                 return true;
             }
@@ -114,7 +129,7 @@ final class HoursLexer {
         Span span = new Span(at, end(found));
         int hour = Integer.parseInt(found.group("hour"));
         int minute = found.group("minute") == null ? 0 : Integer.parseInt(found.group("minute"));
-        String half = fourDigits || found.group("half") == null ? "" : found.group("half");
+        String half = fourDigits ? "" : half(found);
         at = found.end();
         if (hour > (exact ? 48 : 24) || minute > 59 || !exact && hour == 24 && minute > 0) {
             tokens.add(new HoursToken.Unknown(lower.substring(span.from(), span.to()), "is not a time of day", span));
@@ -122,12 +137,19 @@ final class HoursLexer {
             tokens.add(new HoursToken.Unknown(
                     lower.substring(span.from(), span.to()), "mixes the 12 and the 24 hour clock", span));
         } else {
-            boolean says =
-                    exact || fourDigits || hour > 12 || found.group("hour").startsWith("0");
+            boolean says = exact
+                    || fourDigits && found.group("hour").length() == 2
+                    || hour > 12
+                    || found.group("hour").startsWith("0");
             Half said = half.isEmpty() ? (says ? Half.EXACT : Half.BARE) : half.startsWith("a") ? Half.AM : Half.PM;
             tokens.add(new HoursToken.Time(new ClockTime(hour, minute, said, span), span));
         }
         return true;
+    }
+
+    private static String half(Matcher found) {
+        String half = found.group("half") == null ? found.group("letter") : found.group("half");
+        return half == null ? "" : half;
     }
 
     /** Where the found words end, without the white space a pattern may have taken along. */

@@ -4,7 +4,7 @@ import java.time.DayOfWeek;
 import java.util.Set;
 import ostium.core.base.Reading.Span;
 
-/** The words of a line of hours, one by one. */
+/** The words of a line of hours, one by one. Words that change nothing are none. */
 sealed interface HoursToken {
     Span at();
 
@@ -19,8 +19,23 @@ sealed interface HoursToken {
     /** "–", "to", "until". */
     record To(Span at) implements HoursToken {}
 
-    /** A comma, a semicolon, a new line: ends a clause. */
+    /** A comma, a semicolon, a new line, "open": ends a clause. */
     record Separator(Span at) implements HoursToken {}
+
+    /** "except". */
+    record Except(Span at) implements HoursToken {}
+
+    /** "lunch", "break". */
+    record Pause(Span at) implements HoursToken {}
+
+    /** "mornings", "in the evening". */
+    record Part(DayPart part, Span at) implements HoursToken {}
+
+    /** "the next day", behind a time. */
+    record NextDay(Span at) implements HoursToken {}
+
+    /** Public holidays, which are no day of the week. */
+    record Holidays(Span at) implements HoursToken {}
 
     /** A word or number that has no place in hours. */
     record Unknown(String words, String reason, Span at) implements HoursToken {}

@@ -115,20 +115,28 @@ final class HoursWords {
             return language.word("allDay");
         }
         String to = language.word("to");
+        SpanReading.Manner manner = new SpanReading.Manner(previousEnd, !language.usesHalves(), false);
         if (!language.usesHalves()) {
             String from = onTheDial(span.from());
             String until = onTheDial(span.to());
-            return readsBack(written(from), written(until), previousEnd, span)
-                    ? from + to + until
-                    : TimeSpan.clock(span.from()) + to + TimeSpan.clock(span.to());
+            return readsBack(written(from), written(until), manner, span) ? from + to + until : exactly(span, language);
         }
-        return readsBack(bare(span.from()), bare(span.to()), previousEnd, span)
+        return readsBack(bare(span.from()), bare(span.to()), manner, span)
                 ? ClockTime.sayBare(span.from()) + to + ClockTime.sayBare(span.to())
-                : ClockTime.sayWithHalf(span.from()) + to + ClockTime.sayWithHalf(span.to());
+                : exactly(span, language);
     }
 
-    private static boolean readsBack(ClockTime from, ClockTime to, int previousEnd, TimeSpan span) {
-        return SpanReading.of(from, to, previousEnd) instanceof SpanReading.Clear clear
+    /** A span so that nobody has to ask: with the half of the day, or by the 24-hour clock, and the next day where it ends then. */
+    static String exactly(TimeSpan span, HoursLanguage language) {
+        String nextDay = SpanReading.isLong(span) ? language.word("nextDay") : "";
+        return (language.usesHalves()
+                        ? ClockTime.sayWithHalf(span.from()) + language.word("to") + ClockTime.sayWithHalf(span.to())
+                        : TimeSpan.clock(span.from()) + language.word("to") + TimeSpan.clock(span.to()))
+                + nextDay;
+    }
+
+    private static boolean readsBack(ClockTime from, ClockTime to, SpanReading.Manner manner, TimeSpan span) {
+        return SpanReading.of(from, to, manner) instanceof SpanReading.Clear clear
                 && clear.span().equals(span);
     }
 

@@ -22,6 +22,9 @@ import ostium.core.base.Reading;
  * @see <a href="https://wiki.openstreetmap.org/wiki/Key:opening_hours/specification">the specification</a>
  */
 public final class OpeningHoursSyntax {
+    /** Most characters that are read. */
+    private static final int LONGEST = 2000;
+
     private static final Messages WORDS = Messages.of("hours");
 
     private static final String[] MONTHS = {
@@ -44,6 +47,10 @@ public final class OpeningHoursSyntax {
      * @param country whose public holidays {@code PH} means
      */
     public static Reading<OpeningTimes> read(String value, String country) {
+        Optional<Reading<OpeningTimes>> tooLong = Reading.tooLong(value, LONGEST);
+        if (tooLong.isPresent()) {
+            return tooLong.get();
+        }
         List<String> usual = new ArrayList<>();
         Map<When, String> others = new LinkedHashMap<>();
         int at = 0;
@@ -64,7 +71,7 @@ public final class OpeningHoursSyntax {
             Optional<When> when;
             try {
                 when = when(rule, country);
-            } catch (java.time.DateTimeException e) {
+            } catch (java.time.DateTimeException | IllegalArgumentException e) {
                 return Reading.refused(WORDS.say("openingHoursSyntax.thereIsNoSuchDay"), from, from + rule.length());
             }
             if (when.isEmpty()) {

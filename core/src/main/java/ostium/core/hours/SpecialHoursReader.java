@@ -23,9 +23,18 @@ final class SpecialHoursReader {
     private static final Messages WORDS = Messages.of("hours");
 
     private static final Pattern REASON = Pattern.compile(
-            "\\s*(?:\\((?<inside>[^()]*)\\)|(?:[,:;–—]|\\s-\\s|\\bfor\\b|\\bwegen\\b|\\bbecause of\\b)\\s*(?<after>.+))$");
-    private static final Pattern AND = Pattern.compile(
-            "\\s*(?:[-–—]|to\\b|until\\b|till\\b|through\\b|bis\\b(?: zum)?|au\\b|à\\b|al\\b|hasta\\b|and\\b)\\s*");
+            "\\s*(?:\\((?<inside>[^()]*)\\)|(?:[,:;–—]|\\s-\\s|\\bfor\\b|\\bwegen\\b|\\bpor\\b|\\bpour\\b|\\bbecause of\\b)\\s*(?<after>.+))$");
+    private static final Pattern UNTIL = Pattern.compile(
+            "\\s*(?:[-–—]|to\\b|until\\b|till\\b|through\\b|bis\\b(?: zum)?|au\\b|à\\b|al\\b|hasta\\b)\\s*");
+
+    /** Joins two days, unless "between" stands before them. */
+    private static final Pattern AND = Pattern.compile("\\s*(?:&|\\+|,|and\\b|und\\b|et\\b|y\\b)\\s*");
+
+    private static final Pattern BETWEEN = Pattern.compile("\\b(?:between|zwischen|entre)\\b");
+
+    /** Behind a number that is an hour, not a day: "- 9 to 12". */
+    private static final Pattern MORE_TIME = Pattern.compile(
+            "\\s*(?:[-–—]|to\\b|until\\b|till\\b|bis\\b|à\\b|a\\b|hasta\\b|[ap]\\.?m\\b|uhr\\b|h\\b|:).*");
 
     private final String words;
     private final BusinessDay today;
@@ -48,18 +57,21 @@ final class SpecialHoursReader {
             return Reading.refused(
                     "At most " + SpecialHours.LONGEST + " characters, please.", SpecialHours.LONGEST, words.length());
         }
-        Reading<SpecialHours> answer = null;
+        Reading<SpecialHours> question = null;
+        Reading<SpecialHours> refusal = null;
         for (HoursLanguage each : HoursLanguage.ENGLISH.andOthers()) {
             language = each;
             lower = words.toLowerCase(Locale.ROOT);
             dates = new DateReader(lower, language, country);
             Reading<SpecialHours> reading = line();
-            if (!(reading instanceof Reading.Refused)) {
+            if (reading instanceof Reading.Understood) {
                 return reading;
             }
-            answer = answer == null ? reading : answer;
+            boolean asks = reading instanceof Reading.Unclear;
+            question = asks && question == null ? reading : question;
+            refusal = refusal == null ? reading : refusal;
         }
-        return answer;
+        return question == null ? refusal : question;
     }
 
     private Reading<SpecialHours> line() {
@@ -84,10 +96,17 @@ final class SpecialHoursReader {
         }
         Optional<DateReader.Written> last = Optional.empty();
         int afterFirst = dates.at;
+        Matcher until = UNTIL.matcher(lower).region(dates.at, lower.length());
         Matcher and = AND.matcher(lower).region(dates.at, lower.length());
-        if (and.lookingAt()) {
-            dates.at = and.end();
-            last = dates.date();
+        boolean joined = and.lookingAt();
+        if (until.lookingAt() || joined) {
+            dates.at = joined ? and.end() : until.end();
+            last = dates.date().filter(date -> follows(first.get(), date));
+            boolean twoDays =
+                    last.isPresent() && joined && !BETWEEN.matcher(lower).find();
+            if (twoDays) {
+                return Reading.refused(WORDS.say("specialHoursReader.twoDays"), startOfDate, dates.at);
+            }
             if (last.isEmpty()) {
                 dates.at = afterFirst;
             }
@@ -107,8 +126,20 @@ final class SpecialHoursReader {
         }
     }
 
+    /** A day without a month is a day only behind one without, or later in the month before it; else it is an hour. */
+    private boolean follows(DateReader.Written first, DateReader.Written last) {
+        boolean whole = last.month() != null || first.month() == null;
+        boolean isTime = last.month() == null
+                && last.weekday() == null
+                && MORE_TIME.matcher(lower.substring(dates.at)).matches();
+        return whole && !isTime || !isTime && first.day() != null && last.day() != null && last.day() > first.day();
+    }
+
     private Reading<SpecialHours> whole(
-            DateReader.Written first, DateReader.Written last, boolean yearly, int from, int to, boolean closedFirst) {
+            DateReader.Written first, DateReader.Written until, boolean yearly, int from, int to, boolean closedFirst) {
+        DateReader.Written last = until.month() != null || first.month() == null
+                ? until
+                : new DateReader.Written(until.weekday(), until.day(), first.month(), first.year());
         if (first.month() == null && last.month() == null) {
             return Reading.refused(WORDS.say("specialHoursReader.whichMonth"), from, to);
         }
@@ -150,8 +181,7 @@ final class SpecialHoursReader {
     }
 
     private int yearOfStart(DateReader.Written start, DateReader.Written last, int year) {
-        boolean endsInNextYear =
-                start.year() == null && last.year() != null && start.month() > last.month() && last != start;
+        boolean endsInNextYear = start.year() == null && last.year() != null && start.month() > last.month();
         return endsInNextYear ? year - 1 : year;
     }
 
@@ -202,7 +232,7 @@ final class SpecialHoursReader {
 
     /** Hours and a reason, in what is left of the line. */
     private Reading<SpecialHours> hours(When when, boolean closedFirst) {
-        while (dates.at < lower.length() && " \t:,;=–—".indexOf(lower.charAt(dates.at)) >= 0) {
+        while (dates.at < lower.length() && " \t:,;=-–—".indexOf(lower.charAt(dates.at)) >= 0) {
             dates.at++;
         }
         Matcher everyYear = language.yearly.matcher(lower).region(dates.at, lower.length());
@@ -238,8 +268,8 @@ final class SpecialHoursReader {
     private Reading<SpecialHours> withReason(When when, String rest) {
         List<Integer> cuts = new ArrayList<>();
         cuts.add(rest.length());
-        Matcher possible =
-                Pattern.compile("[,;(–—]|\\s-\\s|\\bfor\\b|\\bwegen\\b").matcher(rest);
+        Matcher possible = Pattern.compile("[,;(–—]|\\s-\\s|\\bfor\\b|\\bwegen\\b|\\bpor\\b|\\bpour\\b")
+                .matcher(rest);
         while (possible.find()) {
             cuts.add(possible.start());
         }
@@ -259,9 +289,7 @@ final class SpecialHoursReader {
                 String after = rest.substring(cut);
                 return new Reading.Unclear<>(
                         unclear.question(),
-                        new Reading.Span(
-                                dates.at + unclear.at().from(),
-                                dates.at + unclear.at().to()),
+                        inLine(unclear.at()),
                         unclear.choices().stream()
                                 .map(choice -> before + choice + after)
                                 .toList());
@@ -269,10 +297,13 @@ final class SpecialHoursReader {
             all = all == null ? reading : all;
         }
         Reading.Refused<WeeklyHours> refused = (Reading.Refused<WeeklyHours>) all;
-        return Reading.refused(
-                refused.reason(),
-                dates.at + refused.at().from(),
-                Math.min(words.length(), dates.at + refused.at().to()));
+        return new Reading.Refused<>(refused.reason(), inLine(refused.at()));
+    }
+
+    /** A place in the hours as a place in the line; hours that were read with words of ours before them may lie beyond it. */
+    private Reading.Span inLine(Reading.Span at) {
+        int from = Math.min(words.length(), dates.at + at.from());
+        return new Reading.Span(from, Math.max(from, Math.min(words.length(), dates.at + at.to())));
     }
 
     /** Hours of a season with its days, or hours alone, which hold on every day. */

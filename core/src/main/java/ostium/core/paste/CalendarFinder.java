@@ -46,7 +46,7 @@ final class CalendarFinder implements Finder {
     public Result find() {
         List<ICalendar> calendars = Biweekly.parse(text).all();
         for (ICalendar calendar : calendars) {
-            calendar.getEvents().forEach(this::event);
+            calendar.getEvents().forEach(this::whole);
         }
         if (!week.isEmpty()) {
             found.add(0, Found.line("hours", String.join(", ", week), firstOpen, Sureness.LIKELY));
@@ -59,6 +59,15 @@ final class CalendarFinder implements Finder {
                     : alone + " events say neither “open” nor “closed” and were left alone.";
         }
         return new Result(text, found, note.strip(), List.of(), false);
+    }
+
+    /** One event that names no day there is leaves the others as they are. */
+    private void whole(VEvent event) {
+        try {
+            event(event);
+        } catch (java.time.DateTimeException e) {
+            alone++;
+        }
     }
 
     private void event(VEvent event) {

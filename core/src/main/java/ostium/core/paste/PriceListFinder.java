@@ -17,7 +17,7 @@ import ostium.core.trade.TradeCatalogue;
 /** Finds rows of a price list: a name, perhaps how long it takes, and a price at the end of the line. */
 final class PriceListFinder {
     private static final String MONEY =
-            "(?:(?:from|ab|dès|desde|starting at)\\s+)?(?:[£$€]\\s?[0-9][0-9.,]*|[0-9][0-9.,]*\\s?(?:[£$€]"
+            "(?:(?:from|ab|dès|desde|à partir de|a partir de|starting at)\\s+)?(?:[£$€]\\s?[0-9][0-9.,]*|[0-9][0-9.,]*-*\\s?(?:[£$€]"
                     + "|eur|gbp|usd)(?![\\p{L}]))(?:\\s*(?:-|–|to)\\s*[£$€]?\\s?[0-9][0-9.,]*\\s?[£$€]?)?\\+?(?:\\s*(?:/"
                     + "|per|an?|each|pro|par|por)\\s*[\\p{L}]{1,20})?";
     private static final Pattern ROW = Pattern.compile("(?iu)^(?<name>[\\p{L}0-9].*?)[\\s.·…:–—|_-]+(?<price>" + MONEY
@@ -29,6 +29,13 @@ final class PriceListFinder {
             "(?iu)[(,–-]?\\s*(?:approx\\.?\\s*|about\\s*|ca\\.?\\s*)?(?<time>[0-9]{1,3}(?:[.,][0-9])?\\s*(?:min"
                     + "(?:ute)?n?s?|mins|h(?:ou)?rs?|h|std\\.?|stunden?)(?:\\s*[0-9]{1,2}\\s*(?:min(?:ute)?s?)?)?)\\.?\\s*\\)?"
                     + "(?![\\p{L}])");
+    /** What a price does not hold yet: it must not be lost. */
+    private static final Pattern TAX = Pattern.compile("(?iu)\\b(?:vat|mwst|ust|tva|iva|tax|ht)\\b");
+
+    /** Begins a line that names no service. */
+    private static final Pattern NO_SERVICE = Pattern.compile(
+            "(?iu)^(?:save|spend|only|just|now only|was|total|sub-?total|amount due|balance|invoice|paid|spare[nz]?)\\b");
+
     private static final Pattern BULLET = Pattern.compile("^[\\s•*·▪◦‣>–-]+");
 
     private final TextFinder.Words words;
@@ -69,6 +76,9 @@ final class PriceListFinder {
         }
         String name = row.group("name");
         String after = row.group("after") == null ? "" : row.group("after");
+        if (TAX.matcher(after).find() || NO_SERVICE.matcher(name).find()) {
+            return Optional.empty();
+        }
         String minutes = "";
         for (String part : List.of(after, name)) {
             Matcher time = TIME.matcher(part);
@@ -107,11 +117,11 @@ final class PriceListFinder {
     /** The price as an owner would type it. */
     static String price(String found) {
         String plain = found.strip()
-                .replaceFirst("(?iu)^(?:ab|dès|desde|starting at)\\s+", "from ")
+                .replaceFirst("(?iu)^(?:ab|dès|desde|à partir de|a partir de|starting at)\\s+", "from ")
                 .replaceFirst("(?iu)^(?:auf anfrage|sur devis|price on request)$", "on request")
                 .replaceFirst("(?iu)\\s*(?:pro|par|por)\\s+", " per ")
                 .replaceFirst("([0-9]),([0-9]{2})(?![0-9])", "$1.$2")
-                .replaceFirst("\\.-+$|\\.$", "");
+                .replaceFirst("[.,]-+(?=\\s|$)|\\.$", "");
         return plain.replaceAll("([£$€])\\s+", "$1");
     }
 }

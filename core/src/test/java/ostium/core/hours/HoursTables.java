@@ -20,7 +20,7 @@ final class HoursTables {
             en | Mon - Fri 09:00 - 17:00 | Mo-Fr 09:00-17:00; Sa,Su off
             en | MON-FRI 9-5 | Mo-Fr 09:00-17:00; Sa,Su off
             en | Mo-Fr 09:00-17:00 | Mo-Fr 09:00-17:00; Sa,Su off
-            en | M-F 9-5 | ! “M”
+            en | M-F 9-5 | Mo-Fr 09:00-17:00; Sa,Su off
             en | mon,tue,wed 9-5 | Mo-We 09:00-17:00; Th-Su off
             en | Mon Tue Wed 9-5 | Mo-We 09:00-17:00; Th-Su off
             en | Mon/Wed/Fri 8-12 | Mo 08:00-12:00; Tu off; We 08:00-12:00; Th off; Fr 08:00-12:00; Sa,Su off
@@ -98,7 +98,7 @@ final class HoursTables {
             en | Mon 24:30-25:00 | ! time of day
             en | hello | ! “hello”
             en | - | ! nothing before
-            en | Mon-Fri 9-5 except bank holidays | ! “except”
+            en | Mon-Fri 9-5 except bank holidays | Mo-Fr 09:00-17:00; Sa,Su off
             en | weekdays-weekends 9-5 | ! from one day
             en | Mon-Fri dawn to dusk | ! “dawn”
             de | Mo-Fr 9-17 Uhr | Mo-Fr 09:00-17:00; Sa,Su off

@@ -96,7 +96,6 @@ class SpansTest {
             "9, 5, -1, 9, 17",
             "10, 2, -1, 10, 14",
             "8, 12, -1, 8, 12",
-            "7, 10, -1, 7, 10",
             "12, 5, -1, 12, 17",
             "9am, 12, -1, 9, 12",
             "10, 6pm, -1, 10, 18",
@@ -107,14 +106,32 @@ class SpansTest {
             "08:00, 20:00, -1, 8, 20"
         })
         void meanTheNearestSensibleSpan(String from, String to, int previousEnd, int start, int end) {
-            assertThat(SpanReading.of(time(from), time(to), previousEnd))
+            assertThat(SpanReading.of(time(from), time(to), new SpanReading.Manner(previousEnd, false, false)))
                     .isEqualTo(new SpanReading.Clear(new TimeSpan(start * 60, end * 60)));
+        }
+
+        @Test
+        void oneThatCanBeBreakfastOrSupperIsAsked() {
+            SpanReading.Manner bare = new SpanReading.Manner(-1, false, false);
+            assertThat(SpanReading.of(time("7"), time("10"), bare))
+                    .isEqualTo(new SpanReading.Either(
+                            List.of(TimeSpan.of(7, 0, 10, 0), TimeSpan.of(7, 0, 22, 0), TimeSpan.of(19, 0, 22, 0))));
+            assertThat(SpanReading.of(time("7"), time("10"), new SpanReading.Manner(-1, true, false)))
+                    .isEqualTo(new SpanReading.Clear(TimeSpan.of(7, 0, 10, 0)));
+        }
+
+        @Test
+        void oneThatLastsThroughTheNightIsAskedUntilTheNextDayIsSaid() {
+            assertThat(SpanReading.of(time("9am"), time("5am"), new SpanReading.Manner(-1, false, false)))
+                    .isEqualTo(new SpanReading.Either(List.of(TimeSpan.of(9, 0, 17, 0), TimeSpan.of(9, 0, 29, 0))));
+            assertThat(SpanReading.of(time("9am"), time("5am"), new SpanReading.Manner(-1, false, true)))
+                    .isEqualTo(new SpanReading.Clear(TimeSpan.of(9, 0, 29, 0)));
         }
 
         @ParameterizedTest(name = "{0}-{1} may be {2} or {3}")
         @CsvSource({"8,8,480,1200", "12,12,0,720", "1,5,780,60", "3,4,900,180"})
         void areAskedAboutWhereDayAndNightAreAsLikely(String from, String to, int first, int second) {
-            assertThat(SpanReading.of(time(from), time(to), -1))
+            assertThat(SpanReading.of(time(from), time(to), new SpanReading.Manner(-1, false, false)))
                     .isInstanceOfSatisfying(
                             SpanReading.Either.class,
                             either -> assertThat(either.spans())
