@@ -14,6 +14,7 @@
   ]);
 
   function note(proposal: Proposal): string {
+    if (proposal.left) return `“${proposal.left}” beside it could not be read. Is this right without it?`;
     if (proposal.standing === 'REPLACES') return `instead of ${proposal.replaces}`;
     return proposal.sureness === 'LIKELY' ? 'Is that right?' : '';
   }

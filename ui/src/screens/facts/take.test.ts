@@ -14,6 +14,7 @@ function proposal(more: Partial<Proposal>): Proposal {
     path: '',
     words: '',
     choices: [],
+    left: '',
     service: null as never,
     row: null as never,
     ...more

@@ -38,7 +38,9 @@ final class PlaceReader {
         }
         if (rest.length() > Place.LONGEST) {
             return Reading.refused(
-                    "An address has at most " + Place.LONGEST + " characters.", Place.LONGEST, words.length());
+                    "An address has at most " + Place.LONGEST + " characters.",
+                    Math.min(Place.LONGEST, words.length()),
+                    words.length());
         }
         List<String> lines = new ArrayList<>(List.of(rest.split("\\s*,\\s*")));
         lines.removeIf(String::isBlank);

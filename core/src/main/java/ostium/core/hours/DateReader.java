@@ -14,7 +14,7 @@ final class DateReader {
     private static final Pattern WORD = Pattern.compile("[\\p{L}][\\p{L}'’]*\\.?");
     private static final Pattern DAY = Pattern.compile("([0-9]{1,2})(?:st|nd|rd|th|er|º|\\.)?(?![0-9:])");
     private static final Pattern YEAR =
-            Pattern.compile(",?\\s*(?:(?:of|de|del)\\s+)?((?:19|20)[0-9]{2})(?![0-9]|:[0-9])");
+            Pattern.compile("[\\s,]*(?:(?:of|de|del)\\s+)?((?:19|20)[0-9]{2})(?![0-9]|:[0-9])");
     private static final Pattern SPACE = Pattern.compile(
             "[\\s,]*(?:(?:the|of|on|am|den|dem|le|du|el|de|del|from|vom|von|between)(?![\\p{L}])[\\s,]*)*");
 
@@ -72,7 +72,7 @@ final class DateReader {
             at = start;
             return Optional.empty();
         }
-        return Optional.of(new Written(weekday, day, month, month == null ? null : year()));
+        return Optional.of(new Written(weekday, day, month, day == null && month == null ? null : year()));
     }
 
     private Integer year() {

@@ -210,6 +210,11 @@ final class HoursParser {
         } else {
             throw HoursStop.refused(WORDS.say("hoursReader.untilWhenGiveAStart"), from.at());
         }
+        boolean isApart = from.time().minutes() > TimeSpan.DAY
+                || to.time().minutes() > from.time().minutes() + TimeSpan.DAY;
+        if (isApart) {
+            throw HoursStop.refused(WORDS.say("hoursReader.notOneDay"), from.at());
+        }
         boolean nextDay = token(next) instanceof HoursToken.NextDay;
         next += nextDay ? 1 : 0;
         Span at = new Span(from.at().from(), tokens.get(next - 1).at().to());

@@ -197,9 +197,6 @@ final class HoursWeek {
         ClockTime from = times.part() == null ? times.from() : times.part().of(times.from());
         SpanReading.Manner manner =
                 new SpanReading.Manner(previousEnd, exact || !language.usesHalves(), exact || times.nextDay());
-        if (exact && times.to().minutes() > from.minutes() + TimeSpan.DAY || from.minutes() >= TimeSpan.DAY) {
-            throw HoursStop.refused(WORDS.say("hoursReader.notOneDay"), times.at());
-        }
         SpanReading reading = SpanReading.of(from, times.to(), manner);
         if (reading instanceof SpanReading.Clear clear) {
             if (times.part() != null && !times.part().holds(clear.span())) {

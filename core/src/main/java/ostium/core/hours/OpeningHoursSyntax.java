@@ -91,7 +91,10 @@ public final class OpeningHoursSyntax {
             }
             special.add(hours.value().get());
         }
-        return HoursReader.readExact(words(String.join("; ", usual))).map(week -> new OpeningTimes(week, special));
+        Reading<WeeklyHours> week = HoursReader.readExact(words(String.join("; ", usual)));
+        return week instanceof Reading.Refused<WeeklyHours> refused
+                ? Reading.refused(refused.reason(), value)
+                : week.map(hours -> new OpeningTimes(hours, special));
     }
 
     private static Reading<SpecialHours> special(When when, String rule) {

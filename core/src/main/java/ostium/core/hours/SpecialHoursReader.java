@@ -30,6 +30,7 @@ final class SpecialHoursReader {
     /** Joins two days, unless "between" stands before them. */
     private static final Pattern AND = Pattern.compile("\\s*(?:&|\\+|,|and\\b|und\\b|et\\b|y\\b)\\s*");
 
+    private static final Pattern YEAR_BEHIND = Pattern.compile("[^0-9]{0,20}(?:19|20)[0-9]{2}(?![0-9])");
     private static final Pattern BETWEEN = Pattern.compile("\\b(?:between|zwischen|entre)\\b");
 
     /** Behind a number that is an hour, not a day: "- 9 to 12". */
@@ -139,7 +140,11 @@ final class SpecialHoursReader {
             DateReader.Written first, DateReader.Written until, boolean yearly, int from, int to, boolean closedFirst) {
         DateReader.Written last = until.month() != null || first.month() == null
                 ? until
-                : new DateReader.Written(until.weekday(), until.day(), first.month(), first.year());
+                : new DateReader.Written(
+                        until.weekday(),
+                        until.day(),
+                        first.month(),
+                        until.year() == null ? first.year() : until.year());
         if (first.month() == null && last.month() == null) {
             return Reading.refused(WORDS.say("specialHoursReader.whichMonth"), from, to);
         }
@@ -205,6 +210,10 @@ final class SpecialHoursReader {
         int year = next.isBefore(today.date()) ? next.getYear() + 1 : next.getYear();
         String before = words.substring(0, to).stripTrailing();
         String after = words.substring(to);
+        if (YEAR_BEHIND.matcher(after).lookingAt()) {
+            // A year stands there already, behind something that keeps it from being one: to add another would not end.
+            return Reading.refused(WORDS.say("specialHoursReader.whichDayStartWithA"), from, words.length());
+        }
         String gap =
                 after.isEmpty() || after.startsWith(" ") || after.startsWith(",") || after.startsWith(":") ? "" : " ";
         return new Reading.Unclear<>(

@@ -15,6 +15,7 @@ import ostium.core.sheet.TypedSheet.TypedService;
  * @param choices what it can mean, each words for the line; empty when it means one thing
  * @param service the row of services, or null
  * @param row the row of another kind, or null
+ * @param left words beside it that were not read and could change it, or empty
  */
 record Found(
         String what,
@@ -23,7 +24,25 @@ record Found(
         Sureness sureness,
         List<String> choices,
         TypedService service,
-        TypedRow row) {
+        TypedRow row,
+        String left) {
+
+    Found(
+            String what,
+            String words,
+            Span at,
+            Sureness sureness,
+            List<String> choices,
+            TypedService service,
+            TypedRow row) {
+        this(what, words, at, sureness, choices, service, row, "");
+    }
+
+    /** The same, to be asked about: words beside it were not read and could change it. */
+    Found beside(String unread) {
+        return new Found(
+                what, words, at, Sureness.ASK, choices.isEmpty() ? List.of(words) : choices, service, row, unread);
+    }
 
     static final String LINK = "link";
     static final String SERVICE = "service";

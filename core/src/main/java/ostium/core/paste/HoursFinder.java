@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import ostium.core.base.Reading;
@@ -56,6 +57,15 @@ final class HoursFinder {
             "holiday",
             "feiertag");
 
+    /** Says something of days or hours, whatever it is. */
+    private static final Pattern MORE_HOURS =
+            Pattern.compile("(?<![\\p{L}0-9])(?:mon|tue|wed|thu|fri|sat|sun)[a-z]{0,6}(?![\\p{L}])"
+                    + "|(?<![\\p{L}])(?:closed|except|lunch|appointment|mornings?|afternoons?|evenings?|weekends?|alternate|every other|late"
+                    + "|geschlossen|außer|vereinbarung|vormittags?|nachmittags?|(?:mon|diens|donners|frei|sams|sonn)tags?|mittwochs?"
+                    + "|fermé|sauf|rendez-vous|matins?|lundi|mardi|mercredi|jeudi|vendredi|samedi|dimanche"
+                    + "|cerrado|excepto|salvo|cita previa|lunes|martes|miércoles|jueves|viernes|sábados?|domingos?)(?![\\p{L}])"
+                    + "|(?<![0-9])[0-9]{1,2}(?:[:.][0-9]{2})?\\s*(?:am|pm|uhr)(?![\\p{L}])");
+
     private static final int MOST_TRIES = 60;
 
     private final TextFinder.Words words;
@@ -106,18 +116,55 @@ final class HoursFinder {
 
     private void take(Span block) {
         Reading<WeeklyHours> reading = read(words.at(block));
+        String left = leftBeside(block);
         String said = words.at(block).replaceAll("\\s*\\n\\s*", "; ");
-        if (reading instanceof Reading.Unclear<WeeklyHours> unclear) {
-            words.take(Found.choice(
-                    "hours",
-                    said,
-                    block,
-                    unclear.choices().stream()
-                            .map(choice -> choice.replaceAll("\\s*\\n\\s*", "; "))
-                            .toList()));
-        } else {
-            words.take(Found.line("hours", said, block, Sureness.SURE));
+        Found found = reading instanceof Reading.Unclear<WeeklyHours> unclear
+                ? Found.choice(
+                        "hours",
+                        said,
+                        block,
+                        unclear.choices().stream()
+                                .map(choice -> choice.replaceAll("\\s*\\n\\s*", "; "))
+                                .toList())
+                : Found.line("hours", said, block, reading.remarks().isEmpty() ? Sureness.SURE : Sureness.LIKELY);
+        words.take(left.isEmpty() ? found : found.beside(left));
+    }
+
+    /** Words on the lines of the hours, and on the line below, that say more of hours but could not be read. */
+    private String leftBeside(Span block) {
+        List<String> left = new ArrayList<>();
+        List<Span> lines = words.lines();
+        for (int i = 0; i < lines.size(); i++) {
+            Span line = lines.get(i);
+            boolean own = line.from() < block.to() && block.from() < line.to();
+            boolean below = !own
+                    && i > 0
+                    && lines.get(i - 1).from() < block.to()
+                    && block.to() <= lines.get(i - 1).to();
+            if (own) {
+                unread(new Span(line.from(), Math.max(line.from(), block.from())))
+                        .ifPresent(left::add);
+                unread(new Span(Math.min(line.to(), block.to()), line.to())).ifPresent(left::add);
+            } else if (below && startsWithDay(line)) {
+                unread(line).ifPresent(left::add);
+            }
         }
+        return String.join(" … ", left);
+    }
+
+    private boolean startsWithDay(Span line) {
+        return BEGIN.matcher(words.lower().substring(line.from(), line.to())).lookingAt();
+    }
+
+    private Optional<String> unread(Span span) {
+        boolean speaksOfHours = span.to() > span.from()
+                && words.isFree(span)
+                && MORE_HOURS
+                        .matcher(words.lower().substring(span.from(), span.to()))
+                        .find();
+        return speaksOfHours
+                ? Optional.of(words.at(span).replaceAll("^[\\s,;.:|•·–-]+|[\\s,;.:|•·–-]+$", ""))
+                : Optional.empty();
     }
 
     private Reading<WeeklyHours> read(String said) {

@@ -65,6 +65,9 @@ public final class PasteReader {
             for (int i = from; i < to && !touched; i++) {
                 touched = seen[i];
             }
+            if (touched) {
+                left.addAll(LeftOver.in(result.text(), new Span(from, to), seen, said));
+            }
             boolean hasWords =
                     line.codePoints().filter(Character::isLetterOrDigit).count() > 3;
             if (!touched && hasWords) {

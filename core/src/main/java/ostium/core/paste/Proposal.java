@@ -18,6 +18,7 @@ import ostium.core.sheet.TypedSheet.TypedService;
  * @param path line of the sheet that is set; {@code links} adds a link; empty for a row
  * @param words words for the line
  * @param choices what it can mean, each words for the line
+ * @param left words beside it that were not read and could change it, or empty
  * @param service row of services that is added, or changed if its id is on the sheet; or null
  * @param row row of another kind that is added, or null
  */
@@ -32,6 +33,7 @@ public record Proposal(
         String path,
         String words,
         List<String> choices,
+        String left,
         TypedService service,
         TypedRow row) {
 

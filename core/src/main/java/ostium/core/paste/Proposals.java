@@ -96,6 +96,7 @@ final class Proposals {
                 path,
                 words,
                 found.choices(),
+                found.left(),
                 service,
                 row));
     }

@@ -97,6 +97,7 @@ final class PastedSources {
                     Telephone: (207) 555-0142 [SURE]
                     Hours: Mon–Fri 9–6 · Sat 10–4 · Sun closed [SURE]
                     Service: hems, from $18 [SURE]
+                    ? hi its marguerite from bellkite
                     """),
             new Pasted("05-old-page.html", "GB", """
                     <!doctype html><html><head><title>Ashlatch Chimney Care</title><style>p{color:red}</style></head><body>
