@@ -88,8 +88,8 @@
         >{source.name}
         {#if source.said}<small class={source.away ? 'gone' : 'quiet'}>{source.said}</small>{/if}</span
       >
-      <button class="word" aria-label="Take “{source.name}” out" onclick={() => takeOut(source.name)}
-        >Take it out</button
+      <button class="word" onclick={() => takeOut(source.name)}
+        >Take it out<span class="hidden-words">: {source.name}</span></button
       >
     </p>
   {:else}

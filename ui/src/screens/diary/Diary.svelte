@@ -1,5 +1,6 @@
 <script lang="ts">
   import { onDestroy, tick, untrack } from 'svelte';
+  import KeptLine from '../../keeping/KeptLine.svelte';
   import Frame from '../../parts/Frame.svelte';
   import { notices } from '../../parts/notices';
   import SiteGate from '../../parts/SiteGate.svelte';
@@ -118,6 +119,7 @@
               {/each}
             </p>
           </header>
+          {#if site.outbox && site.outbox.keeping !== 'kept'}<KeptLine outbox={site.outbox} />{/if}
           {#if diary.away}<p class="away" role="alert">
               The connection is away. This is what was last known.
             </p>{/if}

@@ -58,6 +58,7 @@
   async function keep(event: SubmitEvent): Promise<void> {
     event.preventDefault();
     const minute = minuteOf(written.time);
+    const asked = enquiry;
     if (busy) return;
     busy = true;
     const problem =
@@ -82,10 +83,10 @@
       document.getElementById(`in-${fault.field}`)?.focus();
       return;
     }
+    const agreed = asked && !(await diary.agreed(asked));
     diary.doing = { what: 'nothing' };
-    const unmarked = enquiry && (await diary.agreed(enquiry));
     notices.info({
-      title: `${written.name} is in the diary${enquiry && !unmarked ? ', and their message counts as agreed' : ''}.`
+      title: `${written.name} is in the diary${agreed ? ', and their message counts as agreed' : ''}.`
     });
     await tick();
     document.getElementById(`leaf-${diary.chosen}`)?.focus();

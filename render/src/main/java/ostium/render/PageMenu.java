@@ -15,7 +15,10 @@ public final class PageMenu {
     private final List<Section> sections;
     private final Facts facts;
 
-    /** @param sections those of the page that visitors see */
+    /**
+     * @param shown the page it stands on; null where that is none of the site's own
+     * @param sections those of the page that visitors see
+     */
     PageMenu(Site site, Page shown, PageLinks links, List<Section> sections, Facts facts) {
         this.site = site;
         this.shown = shown;
@@ -38,14 +41,18 @@ public final class PageMenu {
                 .toList();
         if (pages.size() > 1) {
             return pages.stream()
-                    .map(page -> new Line(links.to(page), page.name(), page.id().equals(shown.id()), null))
+                    .map(page -> new Line(
+                            links.to(page),
+                            page.name(),
+                            shown != null && page.id().equals(shown.id()),
+                            null))
                     .toList();
         }
         return sections.stream()
                 .flatMap(section -> SectionKinds.of(section)
                         .menu(facts)
                         .map(words -> new Line(
-                                "#" + section.anchor(),
+                                (shown == null ? links.to(site.home()) : "") + "#" + section.anchor(),
                                 words,
                                 false,
                                 SectionKinds.of(section).door().orElse(null)))

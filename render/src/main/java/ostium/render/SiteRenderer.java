@@ -57,20 +57,19 @@ public final class SiteRenderer {
             files.add(RenderedFile.text(
                     PageLinks.fileOf(each), "text/html", Templates.html("page.jte", Map.of("page", page))));
         }
-        PageModel home = new PageModel(brief, draft, draft.site().home(), target, names);
+        PageModel beside = PageModel.beside(brief, draft, target, names);
         if (target.kind() != Target.Kind.FOLDER && takesBookings(brief, draft)) {
             // It is shown at other addresses too: after something was posted.
             boolean isServed = target.kind() == Target.Kind.PUBLISHED;
-            PageModel page =
-                    new PageModel(brief, draft, draft.site().home(), isServed ? target.linksFromRoot() : target, names);
+            PageModel page = PageModel.beside(brief, draft, isServed ? target.linksFromRoot() : target, names);
             files.add(RenderedFile.text(
                     BookDoor.PAGE + ".html", "text/html", Templates.html("book.jte", Map.of("page", page))));
         }
         if (target.kind() == Target.Kind.PUBLISHED) {
-            files.addAll(thanks(brief, draft, home));
-            if (!home.forms().privacy().isEmpty()) {
+            files.addAll(thanks(brief, draft, beside));
+            if (!beside.forms().privacy().isEmpty()) {
                 files.add(RenderedFile.text(
-                        "privacy.html", "text/html", Templates.html("privacy.jte", Map.of("page", home))));
+                        "privacy.html", "text/html", Templates.html("privacy.jte", Map.of("page", beside))));
             }
             files.add(RenderedFile.text(
                     "robots.txt", "text/plain", "User-agent: *\nAllow: /\nSitemap: " + target.url() + "sitemap.xml\n"));

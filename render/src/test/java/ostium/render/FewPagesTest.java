@@ -62,9 +62,23 @@ class FewPagesTest {
         Map<String, Document> pages = pages(target);
         pages.forEach((path, page) -> {
             assertThat(page.select("h1")).as(path).hasSize(1);
-            assertThat(page.select("nav [aria-current=page]")).as(path).hasSize(1);
+            assertThat(page.select("nav [aria-current=page]")).as(path).hasSize(path.equals("privacy.html") ? 0 : 1);
         });
         assertThat(pages.values().stream().map(Document::title).toList()).doesNotHaveDuplicates();
+    }
+
+    /** The page that says how messages are kept is none of the site's own: its menu leads to sections of another page. */
+    @Test
+    void besideAOnePageSiteTheMenuLeadsBackToIt() {
+        Brief one = BRIEF.withExtent(Extent.ONE);
+        Document privacy = Pages.files(one, 2, Target.published("http://ashlatch.localhost/")).stream()
+                .filter(file -> file.path().equals("privacy.html"))
+                .map(file -> Jsoup.parse(file.text()))
+                .findFirst()
+                .orElseThrow();
+        assertThat(privacy.select("nav.nav a"))
+                .isNotEmpty()
+                .allSatisfy(link -> assertThat(link.attr("href")).startsWith("./#"));
     }
 
     @Test
