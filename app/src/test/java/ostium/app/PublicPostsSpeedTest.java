@@ -8,7 +8,6 @@ import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.nio.file.Files;
-import java.nio.file.Path;
 import java.time.Duration;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -28,8 +27,7 @@ import tools.jackson.databind.JsonNode;
 
 /**
  * Measures what visitors send at 300 requests a second, however fast they are answered: messages and bookings, on one instance and
- * over two, on a database with an owner's settings: {@code ./ostium bench}. Writes bench/results/posts.txt; asserts that all were
- * taken, and nothing about time.
+ * over two, on a database with an owner's settings: {@code ./ostium bench}. Writes bench/results/posts.txt; asserts nothing about time.
  */
 @EnabledIfSystemProperty(named = "ostium.speed", matches = "true")
 class PublicPostsSpeedTest {
@@ -53,7 +51,6 @@ class PublicPostsSpeedTest {
     private final List<String> sites = new ArrayList<>();
     private final AtomicInteger booked = new AtomicInteger();
     private final List<String> lines = new ArrayList<>();
-    private final java.util.Set<String> faults = java.util.concurrent.ConcurrentHashMap.newKeySet();
 
     @Test
     void atThreeHundredASecond() throws Exception {
@@ -79,8 +76,6 @@ class PublicPostsSpeedTest {
             one.kill();
             other.kill();
         }
-        Path out = TestDatabase.root().resolve("bench/results/posts.txt");
-        Files.write(out, lines);
     }
 
     private static ApplicationProcess start() throws Exception {
@@ -186,17 +181,17 @@ class PublicPostsSpeedTest {
                 run(rate, SECONDS, number -> due -> act.begin(ports.get(number % ports.size()), number, due));
         long refused = all.stream().filter(answer -> answer.status() != 303).count();
         long[] nanos = all.stream().mapToLong(Answer::nanos).sorted().toArray();
-        lines.add("%s: %d answered, p50 %.1f, p95 %.1f, p99 %.1f, most %.1f"
-                .formatted(name, nanos.length, at(nanos, 0.5), at(nanos, 0.95), at(nanos, 0.99), at(nanos, 1)));
-        assertThat(refused)
-                .as(
-                        "%s: %s %s",
-                        name,
-                        faults.stream().limit(3).toList(),
-                        all.stream()
-                                .collect(java.util.stream.Collectors.groupingBy(
-                                        Answer::status, java.util.stream.Collectors.counting())))
-                .isZero();
+        lines.add(
+                "%s: %d asked, %d refused or not answered within half a minute, p50 %.1f, p95 %.1f, p99 %.1f, most %.1f"
+                        .formatted(
+                                name,
+                                nanos.length,
+                                refused,
+                                at(nanos, 0.5),
+                                at(nanos, 0.95),
+                                at(nanos, 0.99),
+                                at(nanos, 1)));
+        Files.write(TestDatabase.root().resolve("bench/results/posts.txt"), lines);
     }
 
     private static double at(long[] nanos, double part) {
@@ -228,9 +223,6 @@ class PublicPostsSpeedTest {
             begun.add(one);
             clock.schedule(
                     () -> begun(act.apply(number), due).whenComplete((got, fault) -> {
-                        if (fault != null) {
-                            faults.add(fault.toString());
-                        }
                         answers.addAll(fault == null ? got : List.of(new Answer(0, "", System.nanoTime() - due)));
                         one.complete(null);
                     }),
