@@ -31,7 +31,7 @@
   <section class="day" aria-label={day.name}>
     <h2>
       {weekday(day.date)}
-      {dayNumber(day.date)}{#if day.date === view?.today}<span class="quiet">{' '}today</span>{/if}
+      {dayNumber(day.date)}{#if day.date === view?.today}<span class="quiet today">today</span>{/if}
     </h2>
     {#if day.closed}<p class="quiet">{day.closed}</p>
     {:else if day.open.length === 0 && day.tickets.length === 0}<p class="quiet">Closed.</p>{/if}
@@ -79,6 +79,9 @@
 {/each}
 
 <style>
+  .today {
+    margin-left: 0.4em;
+  }
   .day {
     padding: 10px 0 14px;
     border-top: 1px solid var(--rule);
