@@ -24,7 +24,6 @@
   let lane: HTMLDivElement;
   let drawn = $state<{ from: number; to: number } | null>(null);
   let held = $state<{ id: string; by: number; drop: number } | null>(null);
-
   const left = (minute: number): string => `${along(minute, hours)}%`;
   const width = (from: number, to: number): string => `${along(to, hours) - along(from, hours)}%`;
   const time = (minute: number): Time => ({ date: day.date, minute });
@@ -286,11 +285,8 @@
     z-index: 4;
     width: max-content !important;
   }
-  .ticket b,
-  .ticket small {
+  .ticket :is(b, small) {
     display: block;
-  }
-  .ticket:not(:hover, :focus-visible) :is(b, small) {
     overflow: hidden;
     text-overflow: ellipsis;
   }

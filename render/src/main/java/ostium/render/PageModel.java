@@ -31,7 +31,6 @@ public final class PageModel {
     private final Brief brief;
     private final Draft draft;
     private final Page shown;
-    private final boolean beside;
     private final PageLinks links;
     private final Target target;
     private final Map<String, String> files;
@@ -44,16 +43,6 @@ public final class PageModel {
 
     /** @param files names of the stylesheet, script and drawings by role ({@code css}, {@code js}, {@code scene}) */
     PageModel(Brief brief, Draft draft, Page shown, Target target, Map<String, String> files) {
-        this(brief, draft, shown, target, files, false);
-    }
-
-    /** What stands beside the pages of a site, such as that for booking: with their head, menu and foot, and none of them. */
-    static PageModel beside(Brief brief, Draft draft, Target target, Map<String, String> files) {
-        return new PageModel(brief, draft, draft.site().home(), target, files, true);
-    }
-
-    private PageModel(Brief brief, Draft draft, Page shown, Target target, Map<String, String> files, boolean beside) {
-        this.beside = beside;
         this.brief = brief;
         this.draft = draft;
         this.shown = shown;
@@ -200,7 +189,7 @@ public final class PageModel {
 
     /** The other pages, or the sections of the only one. */
     public List<PageMenu.Line> menu() {
-        return new PageMenu(draft.site(), beside ? null : shown, links, sections(), facts()).lines();
+        return new PageMenu(draft.site(), target.beside() ? null : shown, links, sections(), facts()).lines();
     }
 
     /** What the menu leads to, for those who cannot see it. */

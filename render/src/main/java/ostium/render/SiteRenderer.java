@@ -57,11 +57,12 @@ public final class SiteRenderer {
             files.add(RenderedFile.text(
                     PageLinks.fileOf(each), "text/html", Templates.html("page.jte", Map.of("page", page))));
         }
-        PageModel beside = PageModel.beside(brief, draft, target, names);
+        PageModel beside = new PageModel(brief, draft, draft.site().home(), target.besides(), names);
         if (target.kind() != Target.Kind.FOLDER && takesBookings(brief, draft)) {
             // It is shown at other addresses too: after something was posted.
             boolean isServed = target.kind() == Target.Kind.PUBLISHED;
-            PageModel page = PageModel.beside(brief, draft, isServed ? target.linksFromRoot() : target, names);
+            PageModel page = new PageModel(
+                    brief, draft, draft.site().home(), (isServed ? target.linksFromRoot() : target).besides(), names);
             files.add(RenderedFile.text(
                     BookDoor.PAGE + ".html", "text/html", Templates.html("book.jte", Map.of("page", page))));
         }

@@ -21,52 +21,6 @@ import ostium.core.text.UriText;
 public final class Networks {
     private static final Messages WORDS = Messages.of("fact");
 
-    /** One form of a page's address. */
-    record Page(String path, String to) {
-        /** Whether the page stands on a host of its own. */
-        boolean isOnHost() {
-            return path.startsWith("//");
-        }
-
-        Pattern pattern() {
-            return Pattern.compile(isOnHost() ? path.substring(2) : path);
-        }
-
-        /** What stands before the handle, such as {@code /company/}; a single slash says nothing. */
-        String before() {
-            int end = path.indexOf('(');
-            return path.substring(0, Math.max(0, end));
-        }
-    }
-
-    /**
-     * One network.
-     *
-     * @param not paths that are not somebody's page, or null
-     * @param number whether its handles are telephone numbers
-     * @param keep whether the host of a link stays as it was given
-     * @param chat how a chat is begun with words in it, for networks people chat on; else null
-     */
-    record Network(
-            String id,
-            String name,
-            List<String> hosts,
-            List<Page> pages,
-            List<String> words,
-            String not,
-            boolean number,
-            boolean keep,
-            String chat) {
-
-        boolean isAt(String host) {
-            return hosts.stream().anyMatch(own -> host.equals(own) || host.endsWith("." + own));
-        }
-
-        boolean isCalled(String plain) {
-            return id.equals(plain) || name.equalsIgnoreCase(plain) || words.contains(plain);
-        }
-    }
-
     record File(List<Network> networks) {}
 
     private static final Networks SHIPPED =
@@ -203,7 +157,7 @@ public final class Networks {
         String path = "/" + typed.replaceAll("^/|/$", "");
         List<Link> found = new ArrayList<>();
         for (Network network : networks) {
-            for (Page page : network.pages()) {
+            for (Network.Page page : network.pages()) {
                 boolean saysWhere = page.before().length() > 2 && !page.isOnHost() && !network.keep();
                 Matcher matcher = page.pattern().matcher(path);
                 if (saysWhere && matcher.matches()) {
@@ -309,7 +263,7 @@ public final class Networks {
                     "This leads to one thing on " + network.name() + ", not to your own page there.",
                     null);
         }
-        for (Page page : network.pages()) {
+        for (Network.Page page : network.pages()) {
             boolean onHost = page.isOnHost() && !own.isEmpty();
             Matcher matcher = page.pattern().matcher(onHost ? own : path);
             Matcher withQuery = page.pattern().matcher(path + query);
@@ -326,7 +280,7 @@ public final class Networks {
                     words);
         }
         // A page with something behind it: "/ashlatch/photos", "/@ashlatch/video/7".
-        for (Page page : network.pages()) {
+        for (Network.Page page : network.pages()) {
             Matcher matcher = page.pattern().matcher(path);
             if (!page.isOnHost() && matcher.lookingAt() && path.charAt(matcher.end()) == '/') {
                 return Reading.understood(link(network, page, matcher.group(1), host));
@@ -338,7 +292,7 @@ public final class Networks {
                 null);
     }
 
-    private static Link link(Network network, Page page, String handle, String host) {
+    private static Link link(Network network, Network.Page page, String handle, String host) {
         return new Link(network.id(), page.to().replace("{handle}", handle).replace("{host}", host), network.name());
     }
 
@@ -347,7 +301,7 @@ public final class Networks {
         if (network.number() && plain.startsWith("0")) {
             return Reading.refused(WORDS.say("networks.withItsCountry"), words);
         }
-        for (Page page : network.pages()) {
+        for (Network.Page page : network.pages()) {
             String path = page.isOnHost() ? plain : page.before().replace("(?:", "") + plain;
             Matcher matcher = page.pattern().matcher(path);
             if (matcher.matches()
