@@ -64,7 +64,7 @@ class DiaryTest {
                     new FilePayload("private.ics", "text/calendar", dentist().getBytes(StandardCharsets.UTF_8)));
             assertThat(page.getByText("One busy time is in the diary.")).isVisible();
             assertThat(page.locator(".block")).hasText("Dentist");
-            button(page, "Take it out: private.ics").click();
+            page.locator(".source button").click();
             assertThat(page.locator(".block")).hasCount(0);
 
             Locator address = page.getByLabel("Its address, to follow it");
