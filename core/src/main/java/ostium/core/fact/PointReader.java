@@ -18,8 +18,9 @@ final class PointReader {
     private static final Messages WORDS = Messages.of("fact");
 
     private static final String NUMBER = "([-+−]?[0-9]{1,3}(?:[.,][0-9]{1,15})?)";
-    private static final Pattern GEO = Pattern.compile(
-            "(?i)geo:([-+]?[0-9]{1,3}(?:\\.[0-9]*)?),([-+]?[0-9]{1,3}(?:\\.[0-9]*)?)(?:,[-+]?[0-9]{1,3}(?:\\.[0-9]*)?)?(?<rest>;[^?]*)?(?:\\?.*)?");
+    private static final Pattern GEO =
+            Pattern.compile("(?i)geo:([-+]?[0-9]{1,3}(?:\\.[0-9]*)?),([-+]?[0-9]{1,3}(?:\\.[0-9]*)?)(?:,[-+]?[0-9]{1,3}"
+                    + "(?:\\.[0-9]*)?)?(?<rest>;[^?]*)?(?:\\?.*)?");
     private static final Pattern WKT = Pattern.compile(
             "(?i)(?:SRID=4326;)?POINT\\s*\\(\\s*([-+]?[0-9]{1,3}(?:\\.[0-9]*)?)\\s+([-+]?[0-9]{1,3}(?:\\.[0-9]*)?)\\s*\\)");
     private static final Pattern ISO =

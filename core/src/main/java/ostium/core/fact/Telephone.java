@@ -34,8 +34,9 @@ public record Telephone(String e164, String extension, boolean abroad) implement
     private static final Pattern SEVERAL = Pattern.compile("\\s*(?:[/,;|&\\n]|\\bor\\b|\\band\\b)\\s*");
 
     /** Words behind a number, which must not be dialled by the letters on its keys. */
-    private static final Pattern BEHIND = Pattern.compile(
-            "(?<number>[^\\p{L}]*[0-9][^\\p{L}(]*?)[\\s,–-]*(?<words>\\((?=[^0-9]*\\)$)[^0-9]*|(?!(?i:ext|extn|x|durchwahl|poste)\\b)\\p{L}[^0-9]*)");
+    private static final Pattern BEHIND =
+            Pattern.compile("(?<number>[^\\p{L}]*[0-9][^\\p{L}(]*?)[\\s,–-]*(?<words>\\((?=[^0-9]*\\)$)[^0-9]*"
+                    + "|(?!(?i:ext|extn|x|durchwahl|poste)\\b)\\p{L}[^0-9]*)");
 
     private static final int NORTH_AMERICA = 1;
 

@@ -22,8 +22,9 @@ import ostium.core.base.Reading;
 final class SpecialHoursReader {
     private static final Messages WORDS = Messages.of("hours");
 
-    private static final Pattern REASON = Pattern.compile(
-            "\\s*(?:\\((?<inside>[^()]*)\\)|(?:[,:;–—]|\\s-\\s|\\bfor\\b|\\bwegen\\b|\\bpor\\b|\\bpour\\b|\\bbecause of\\b)\\s*(?<after>.+))$");
+    private static final Pattern REASON =
+            Pattern.compile("\\s*(?:\\((?<inside>[^()]*)\\)|(?:[,:;–—]|\\s-\\s|\\bfor\\b|\\bwegen\\b|\\bpor\\b"
+                    + "|\\bpour\\b|\\bbecause of\\b)\\s*(?<after>.+))$");
     private static final Pattern UNTIL = Pattern.compile(
             "\\s*(?:[-–—]|to\\b|until\\b|till\\b|through\\b|bis\\b(?: zum)?|au\\b|à\\b|al\\b|hasta\\b)\\s*");
 

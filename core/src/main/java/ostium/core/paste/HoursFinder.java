@@ -60,7 +60,8 @@ final class HoursFinder {
     /** Says something of days or hours, whatever it is. */
     private static final Pattern MORE_HOURS =
             Pattern.compile("(?<![\\p{L}0-9])(?:mon|tue|wed|thu|fri|sat|sun)[a-z]{0,6}(?![\\p{L}])"
-                    + "|(?<![\\p{L}])(?:closed|except|lunch|appointment|mornings?|afternoons?|evenings?|weekends?|alternate|every other|late"
+                    + "|(?<![\\p{L}])(?:closed|except|lunch|appointment|mornings?|afternoons?"
+                    + "|evenings?|weekends?|alternate|every other|late"
                     + "|geschlossen|außer|vereinbarung|vormittags?|nachmittags?|(?:mon|diens|donners|frei|sams|sonn)tags?|mittwochs?"
                     + "|fermé|sauf|rendez-vous|matins?|lundi|mardi|mercredi|jeudi|vendredi|samedi|dimanche"
                     + "|cerrado|excepto|salvo|cita previa|lunes|martes|miércoles|jueves|viernes|sábados?|domingos?)(?![\\p{L}])"
