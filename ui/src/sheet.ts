@@ -35,6 +35,8 @@ export const LINES = [
   'legal/lines',
   'goal',
   'tone',
+  'voice',
+  'put-off',
   'pages'
 ] as const;
 

@@ -3,15 +3,15 @@
   import Choice from './Choice.svelte';
   import type { Drafting } from './drafting.svelte';
 
-  /** What an owner can wish of a draft: how many pages, which tone, and what of the trade is not so. */
+  /** What an owner can wish of a draft: how many pages, who speaks, which tone, and what of the trade is not so. */
   let {
     drafting,
     wish,
     turn
   }: {
     drafting: Drafting;
-    /** Puts words on a line of the sheet: `pages` or `tone`; empty words leave it to the draft. */
-    wish: (line: 'pages' | 'tone', words: string) => void;
+    /** Puts words on a line of the sheet: `pages`, `tone` or `voice`; empty words leave it to the draft. */
+    wish: (line: 'pages' | 'tone' | 'voice', words: string) => void;
     turn: (assumption: string, denied: boolean) => void;
   } = $props();
 
@@ -35,20 +35,39 @@
     />
     <p class="quiet">{drafting.extentReason}</p>
   </div>
+  <div class="wish">
+    <h3>Who speaks</h3>
+    <Choice
+      label="Who speaks"
+      choices={[
+        { value: FREE, words: 'As the facts have it' },
+        { value: 'i', words: 'I' },
+        { value: 'we', words: 'We' }
+      ]}
+      value={drafting.wishedVoice || FREE}
+      choose={(chosen) => wish('voice', chosen === FREE ? '' : chosen)}
+    />
+    <p class="quiet">{drafting.voiceReason}</p>
+  </div>
   <fieldset class="wish">
     <legend>Tone</legend>
     {#each drafting.tones as tone (tone.id)}
-      <label class="tone" class:chosen={tone.id === drafting.tone}>
+      <label class="tone" class:chosen={tone.id === drafting.tone} class:unsuited={!tone.suits}>
         <input
           type="radio"
           {name}
           value={tone.id}
           checked={tone.id === drafting.tone}
+          disabled={!tone.suits}
           onchange={() => wish('tone', tone.id)}
         />
         <span>
           <b>{tone.words}</b>
-          <q dir="auto">{tone.sample.slice(1, 3).join(' ') || tone.sample[0]}</q>
+          {#if tone.suits}
+            <q dir="auto">{tone.sample.slice(1, 3).join(' ') || tone.sample[0]}</q>
+          {:else}
+            <span class="quiet">{tone.unsuited}</span>
+          {/if}
         </span>
       </label>
     {/each}
@@ -89,6 +108,10 @@
     margin-inline: -8px -10px;
     border-top: 1px solid var(--fine-rule);
     cursor: pointer;
+  }
+  .tone.unsuited {
+    cursor: default;
+    color: var(--pencil);
   }
   .tone.chosen {
     background: var(--lacquer-tint);

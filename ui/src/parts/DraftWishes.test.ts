@@ -6,9 +6,19 @@ import type { Drafting } from './drafting.svelte';
 const drafting: Drafting = {
   tone: 'plain',
   wishedTone: '',
+  voice: 'we',
+  wishedVoice: '',
+  voiceReason: 'Now the page says “we”: several people are named.',
   tones: [
-    { id: 'plain', words: 'Plain', sample: ['Chimneys swept', 'We come to you in Tolver.'] },
-    { id: 'warm', words: 'Warm', sample: ['Ask Ada to sweep chimneys', 'Ada comes to your door.'] }
+    {
+      id: 'plain',
+      words: 'Plain',
+      suits: true,
+      unsuited: '',
+      sample: ['Chimney sweeping', 'We come to you in Tolver.']
+    },
+    { id: 'warm', words: 'Warm', suits: true, unsuited: '', sample: ['Sweeping', 'Our van is green.'] },
+    { id: 'light', words: 'Light', suits: false, unsuited: 'Not for your trade.', sample: [] }
   ],
   extent: 'one',
   wishedExtent: '',
@@ -34,6 +44,19 @@ test('each tone is shown by a sample, and the one in use is chosen', () => {
   expect(screen.getByLabelText<HTMLInputElement>(/^Plain/).checked).toBe(true);
   screen.getByLabelText<HTMLInputElement>(/^Warm/).click();
   expect(wish).toHaveBeenCalledWith('tone', 'warm');
+});
+
+test('a tone that does not suit the trade cannot be chosen, and says why', () => {
+  shown();
+  expect(screen.getByLabelText<HTMLInputElement>(/^Light/).disabled).toBe(true);
+  expect(screen.getByText('Not for your trade.')).toBeTruthy();
+});
+
+test('who speaks is said, and can be wished otherwise', () => {
+  const { wish } = shown();
+  expect(screen.getByText(/several people are named/)).toBeTruthy();
+  screen.getByRole('radio', { name: 'I' }).click();
+  expect(wish).toHaveBeenCalledWith('voice', 'i');
 });
 
 test('what is assumed can be denied, and a denial taken back', () => {

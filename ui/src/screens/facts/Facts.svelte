@@ -1,6 +1,7 @@
 <script lang="ts">
-  import { onDestroy, onMount, untrack } from 'svelte';
+  import { onDestroy, onMount, tick, untrack } from 'svelte';
   import KeptLine from '../../keeping/KeptLine.svelte';
+  import NextQuestion from '../../parts/NextQuestion.svelte';
   import type { SiteState } from '../../site.svelte';
   import FactEditor from './FactEditor.svelte';
   import FactRow from './FactRow.svelte';
@@ -11,6 +12,7 @@
   import type { FactKind } from './factKind';
   import { GROUPS } from './groups';
   import Paste from './Paste.svelte';
+  import { kindOf } from './where';
   import { adds, isAsked, isHidden, isRare, isWrong, said, use } from './said';
 
   /** All facts in groups, as they would be said, each changed where it stands, with where it is used. */
@@ -62,6 +64,22 @@
     void give(given);
   }
 
+  /** A yes to a practice, or a question put off. */
+  function edit(path: string, words: string): void {
+    const practice = /^practice\/(.+)$/.exec(path)?.[1];
+    if (practice) site.sheet.practices = [...new Set([...site.sheet.practices, practice])];
+    else if (path === 'put-off') site.sheet.lines['put-off'] = words;
+    site.changed();
+  }
+
+  async function answer(field: string): Promise<void> {
+    open = kindOf(field, site.sheet)?.id ?? '';
+    await tick();
+    const row = document.getElementById(`fact-${open.replaceAll('/', '-')}`);
+    row?.scrollIntoView({ block: 'center' });
+    row?.querySelector<HTMLElement>('input, textarea, button')?.focus({ preventScroll: true });
+  }
+
   function hide(kind: FactKind): void {
     const hidden = site.sheet.hidden;
     site.sheet.hidden = hidden.includes(kind.id)
@@ -80,6 +98,11 @@
       <p class="quiet">Said once here, used everywhere. Change one and every page follows.</p>
       <KeptLine outbox={site.outbox} />
     </div>
+    {#if site.view}
+      <div class="next">
+        <NextQuestion id={site.view.id} revision={site.view.revision} {edit} {answer} />
+      </div>
+    {/if}
     <div class="sheet">
       {#each GROUPS as group (group.name)}
         <section aria-label={group.name}>
@@ -140,6 +163,9 @@
   }
   h1 {
     font-size: 27px;
+  }
+  .next {
+    margin-bottom: 16px;
   }
   .sheet {
     border: 1px solid var(--rule);

@@ -21,7 +21,7 @@
     if (open && manuscript.view?.revision !== undefined) void drafting.load();
   });
 
-  function wish(line: 'pages' | 'tone', words: string): void {
+  function wish(line: 'pages' | 'tone' | 'voice', words: string): void {
     manuscript.edit({ kind: 'setLine', path: line, words });
   }
 

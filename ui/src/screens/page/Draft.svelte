@@ -25,7 +25,7 @@
     });
   });
 
-  function wish(line: 'pages' | 'tone', words: string): void {
+  function wish(line: 'pages' | 'tone' | 'voice', words: string): void {
     site.sheet.lines[line] = words;
     site.changed();
   }

@@ -2,12 +2,12 @@ package ostium.core;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Random;
 import ostium.core.brief.Brief;
-import ostium.core.brief.Extent;
-import ostium.core.brief.Tone;
 import ostium.core.sheet.Line;
 import ostium.core.sheet.TypedSheet;
+import ostium.core.sheet.TypedSheet.TypedRow;
 import ostium.core.sheet.TypedSheet.TypedService;
 import ostium.core.trade.Trade;
 
@@ -63,6 +63,40 @@ public final class InventedBusinesses {
     private static final List<String> PROMISES =
             List.of("by the next working morning", "within two days", "the same evening");
 
+    private static final List<String> WORDS = List.of(
+            "I learnt from my aunt, who learnt from hers. The tools are older than I am.",
+            "I came to the island for one summer. That was a long time ago.",
+            "The dog comes along and sleeps by the door. Ask for him by name.",
+            "I left an office for this and have not missed it once. My hands were bored there.",
+            "Half of those who come were sent by a neighbour. The kettle is always on.",
+            "I do one thing at a time, from beginning to end. Nobody is handed on.",
+            "My father did this before me in the same street. His ladder is still in use.",
+            "I started with one bag and a borrowed bicycle. The bag is still the same.");
+    private static final List<String> GUARANTEES = List.of(
+            "Two-year guarantee, in writing",
+            "If you are not content, it is done again.",
+            "One-year guarantee on everything",
+            "What is broken here is replaced.");
+    private static final List<String> SAID = List.of(
+            "I would not go anywhere else again.",
+            "On the day, at the hour, for the price.",
+            "We have told the whole street.",
+            "Nobody had explained it to me before.",
+            "It was done before the tea was cold.",
+            "My mother asks for nobody else.");
+
+    /** How much is known of a business. */
+    public enum Richness {
+        /** A trade, a name and a number. */
+        CARD,
+        /** Where and when as well. */
+        PLAIN,
+        /** What a sheet mostly holds. */
+        USUAL,
+        /** People, own words, a guarantee, customers' words, answers and every practice as well. */
+        RICH
+    }
+
     private InventedBusinesses() {}
 
     /** One of them: always the same for the same number. */
@@ -116,7 +150,66 @@ public final class InventedBusinesses {
         if (random.nextInt(3) == 0) {
             sheet = sheet.with(Line.MEMBERSHIP_BODY, "Island Guild").with(Line.MEMBERSHIP_NUMBER, "1" + number);
         }
-        return sheet;
+        if (random.nextInt(3) == 0) {
+            sheet = sheet.with(Line.WORDS, WORDS.get(number % WORDS.size()));
+        }
+        return sheet.withRows(rows(random, last));
+    }
+
+    private static List<TypedRow> rows(Random random, String last) {
+        List<TypedRow> rows = new ArrayList<>();
+        if (random.nextInt(4) == 0) {
+            rows.add(new TypedRow("person", "p1", Map.of("name", "Ada " + last)));
+            rows.add(new TypedRow("person", "p2", Map.of("name", "Wilf " + last)));
+        }
+        if (random.nextInt(3) == 0) {
+            rows.add(new TypedRow(
+                    "guarantee", "g1", Map.of("words", GUARANTEES.get(random.nextInt(GUARANTEES.size())))));
+        }
+        if (random.nextInt(3) == 0) {
+            int first = random.nextInt(SAID.size());
+            rows.add(said("t1", SAID.get(first), "Maud Elver"));
+            rows.add(said("t2", SAID.get((first + 1) % SAID.size()), "Edith Cray"));
+        }
+        return rows;
+    }
+
+    /** One of them of which more or less is known. */
+    public static Brief brief(Trade trade, int number, Richness richness) {
+        TypedSheet usual = sheet(trade, number);
+        TypedSheet card = TypedSheet.empty("GB", usual.seed())
+                .with(Line.TRADE, usual.trade())
+                .with(Line.NAME, usual.name())
+                .with(Line.TELEPHONE, "0117 496 0" + (100 + number));
+        TypedSheet sheet = switch (richness) {
+            case CARD -> card;
+            case PLAIN -> card.with(Line.PLACE, usual.line(Line.PLACE)).with(Line.HOURS, usual.hours());
+            case USUAL -> usual;
+            case RICH -> rich(trade, usual, number);
+        };
+        return Samples.read(sheet).brief();
+    }
+
+    private static TypedSheet rich(Trade trade, TypedSheet usual, int number) {
+        String last = LAST.get(number % LAST.size());
+        List<TypedRow> rows = new ArrayList<>();
+        if (number % 2 == 0) {
+            rows.add(new TypedRow("person", "p1", Map.of("name", "Ada " + last)));
+            rows.add(new TypedRow("person", "p2", Map.of("name", "Wilf " + last)));
+        }
+        rows.add(new TypedRow("guarantee", "g1", Map.of("words", "Two-year guarantee on everything, in writing")));
+        rows.add(said("t1", "I would not go anywhere else again.", "Maud Elver"));
+        rows.add(said("t2", "On the day, at the hour, for the price.", "Edith Cray"));
+        rows.add(new TypedRow("question", "q1", Map.of("ask", "May I watch?", "answer", "Yes, if you like.")));
+        rows.add(new TypedRow("question", "q2", Map.of("ask", "Do you take cards?", "answer", "Yes.")));
+        return usual.withRows(rows)
+                .withPractices(
+                        trade.practices().stream().map(Trade.UsualPractice::key).toList())
+                .with(Line.WORDS, "Half of those who come were sent by a neighbour. The kettle is always on.");
+    }
+
+    private static TypedRow said(String id, String words, String who) {
+        return new TypedRow("testimonial", id, Map.of("words", words, "who", who, "permission", "yes"));
     }
 
     private static String name(Trade trade, String first, String last, String town, int number) {
@@ -136,9 +229,5 @@ public final class InventedBusinesses {
 
     public static Brief brief(Trade trade, int number) {
         return Samples.read(sheet(trade, number)).brief();
-    }
-
-    public static Brief brief(Trade trade, int number, Tone tone, Extent extent) {
-        return brief(trade, number).withTone(tone).withExtent(extent);
     }
 }

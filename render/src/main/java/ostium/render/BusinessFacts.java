@@ -92,7 +92,12 @@ public final class BusinessFacts {
                 .toList();
     }
 
-    public String town() {
+    /** The town of its address, where it works from; empty where only places it comes to are known. */
+    public String base() {
+        return facts.town().orElse("");
+    }
+
+    private String town() {
         return facts.town().or(() -> facts.say("area", "first")).orElse("");
     }
 
@@ -159,13 +164,5 @@ public final class BusinessFacts {
         return section.shownItems().stream()
                 .filter(item -> answer(item) != null)
                 .toList();
-    }
-
-    /** The shortest true reason, for the ticket. */
-    public String briefReason() {
-        return brief.practices().stream()
-                .map(practice -> practice.brief())
-                .findFirst()
-                .orElse("");
     }
 }

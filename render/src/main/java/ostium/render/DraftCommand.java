@@ -180,6 +180,7 @@ public final class DraftCommand implements Callable<Integer> {
         boolean mail = sheet.brief().facts().one(EmailAddress.class).isPresent();
         Wishes wishes = new Wishes(
                 wishedTone.orElse(null),
+                null,
                 wishedExtent.orElse(null),
                 wishedHouse.orElse(null),
                 wishedBrand.orElse(null),

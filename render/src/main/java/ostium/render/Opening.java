@@ -13,6 +13,8 @@ import ostium.core.hours.BusinessDay;
 import ostium.core.hours.OpeningChange;
 import ostium.core.hours.OpeningChanges;
 import ostium.core.hours.OpeningTimes;
+import ostium.core.hours.SpecialHours;
+import ostium.core.section.opening.FirstScreen;
 
 /**
  * The parts of a page that change with the hours, and not with a publication: the list the script compares the clock with, the
@@ -20,9 +22,10 @@ import ostium.core.hours.OpeningTimes;
  *
  * @param changes the changes as the script reads them, JSON
  * @param special the days that differ, HTML; empty when none do
+ * @param closure the next closure, HTML; empty when none is near
  * @param jsonLd the business as schema.org JSON-LD
  */
-public record Opening(String changes, String special, String jsonLd) {
+public record Opening(String changes, String special, String closure, String jsonLd) {
     private static final String CHANGES = "<script type=\"application/json\" id=\"opening-changes\">";
     private static final String JSON_LD = "<script type=\"application/ld+json\">";
     private static final String SCRIPT_END = "</script>";
@@ -31,6 +34,8 @@ public record Opening(String changes, String special, String jsonLd) {
     private static final String SHUT = " data-shut=\"";
     private static final String QUOTE = "\"";
     private static final String SPECIAL_END = "<!--/special-hours-->";
+    private static final String CLOSURE = "<!--closure-->";
+    private static final String CLOSURE_END = "<!--/closure-->";
 
     /**
      * @param brief facts with the exceptions as they are now
@@ -38,7 +43,11 @@ public record Opening(String changes, String special, String jsonLd) {
      * @param url canonical address of the site, or empty
      */
     public static Opening of(Brief brief, DoorsOf doors, String url) {
-        return new Opening(changes(brief, doors), special(new ReachFacts(brief).specialHours()), JsonLd.of(brief, url));
+        return new Opening(
+                changes(brief, doors),
+                special(new ReachFacts(brief).specialHours()),
+                closure(brief),
+                JsonLd.of(brief, url));
     }
 
     /**
@@ -51,6 +60,7 @@ public record Opening(String changes, String special, String jsonLd) {
         changed = between(changed, AWAY, QUOTE, shown.away());
         changed = between(changed, SHUT, QUOTE, shown.shut());
         changed = between(changed, JSON_LD, SCRIPT_END, jsonLd);
+        changed = between(changed, CLOSURE, CLOSURE_END, closure);
         return between(changed, SPECIAL, SPECIAL_END, special);
     }
 
@@ -72,6 +82,17 @@ public record Opening(String changes, String special, String jsonLd) {
 
     static String specialElement(ReachFacts reach) {
         return SPECIAL + special(reach.specialHours()) + SPECIAL_END;
+    }
+
+    static String closureElement(Brief brief) {
+        return CLOSURE + closure(brief) + CLOSURE_END;
+    }
+
+    private static String closure(Brief brief) {
+        return FirstScreen.closure(brief)
+                .map(SpecialHours::say)
+                .map(words -> "<p class=\"closure\" dir=\"auto\">" + TextHtml.escape(words) + "</p>")
+                .orElse("");
     }
 
     private static String special(List<String> lines) {

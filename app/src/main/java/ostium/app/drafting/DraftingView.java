@@ -2,9 +2,11 @@ package ostium.app.drafting;
 
 import java.util.Arrays;
 import java.util.List;
+import ostium.core.base.Messages;
 import ostium.core.base.Seed;
 import ostium.core.brief.Brief;
 import ostium.core.brief.Tone;
+import ostium.core.brief.Voice;
 import ostium.core.draft.Draft;
 import ostium.core.draft.Drafter;
 import ostium.core.draft.Plan;
@@ -19,6 +21,9 @@ import ostium.core.site.SectionKind;
  *
  * @param tone tone the words are chosen in
  * @param wishedTone the one the owner asked for, or empty
+ * @param voice who speaks: {@code i} or {@code we}
+ * @param wishedVoice the one the owner asked for, or empty
+ * @param voiceReason why it is as it is
  * @param tones all of them, each with a sample from the facts of this site
  * @param extent {@code one} or {@code few}
  * @param wishedExtent what the owner asked for, or empty
@@ -30,6 +35,9 @@ import ostium.core.site.SectionKind;
 record DraftingView(
         String tone,
         String wishedTone,
+        String voice,
+        String wishedVoice,
+        String voiceReason,
         List<ToneView> tones,
         String extent,
         String wishedExtent,
@@ -37,8 +45,10 @@ record DraftingView(
         List<PlannedPageView> pages,
         List<PlannedSection> leftOut,
         List<AssumedView> assumptions) {
+    private static final Messages WORDS = Messages.of("brief");
 
-    record ToneView(String id, String words, List<String> sample) {}
+    /** @param unsuited why the trade cannot speak so; empty where it can */
+    record ToneView(String id, String words, boolean suits, String unsuited, List<String> sample) {}
 
     record PlannedPageView(String name, String slug, String reason, List<PlannedSection> sections) {}
 
@@ -53,8 +63,11 @@ record DraftingView(
         return new DraftingView(
                 brief.tone(seed).id(),
                 brief.wishes().tone().map(Tone::id).orElse(""),
+                brief.voice().id(),
+                brief.wishes().voice().map(Voice::id).orElse(""),
+                brief.voiceReason(),
                 Arrays.stream(Tone.values())
-                        .map(tone -> new ToneView(tone.id(), tone.words(), Drafter.sample(brief, tone, seed)))
+                        .map(tone -> tone(tone, brief, seed))
                         .toList(),
                 plan.extent().id(),
                 brief.wishes().extent().map(extent -> extent.id()).orElse(""),
@@ -65,6 +78,12 @@ record DraftingView(
                         .map(assumed -> new AssumedView(
                                 assumed.name(), assumed.words(), brief.denied().contains(assumed)))
                         .toList());
+    }
+
+    private static ToneView tone(Tone tone, Brief brief, Seed seed) {
+        return tone.suits(brief.trade())
+                ? new ToneView(tone.id(), tone.words(), true, "", Drafter.sample(brief, tone, seed))
+                : new ToneView(tone.id(), tone.words(), false, WORDS.say("tone.unsuited"), List.of());
     }
 
     /** What stands there, with the reason the plan has for it; what the owner has put there has none. */

@@ -7,6 +7,8 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
+import ostium.core.base.Messages;
 import ostium.core.base.Seed;
 import ostium.core.fact.Area;
 import ostium.core.fact.Fact;
@@ -52,6 +54,8 @@ public record Brief(
         }
     }
 
+    private static final Messages WORDS = Messages.of("brief");
+
     public Brief {
         denied = denied.isEmpty() ? EnumSet.noneOf(Assumption.class) : EnumSet.copyOf(denied);
     }
@@ -90,33 +94,46 @@ public record Brief(
 
     /** The tone of a draft: the one wished for, else one that suits the trade. */
     public Tone tone(Seed seed) {
-        return wishes.tone().orElseGet(() -> seed.pick("tone", Tone.suiting(trade)));
+        return wishes.tone().filter(tone -> tone.suits(trade)).orElseGet(() -> seed.pick("tone", Tone.suiting(trade)));
     }
 
     /** What is assumed of this trade, in the order it matters; those denied are among them. */
     public List<Assumption> assumptions() {
         List<Assumption> all = new ArrayList<>();
-        if (trade.visits()) {
+        if (trade.coming() == Trade.Coming.VISITS) {
             all.add(Assumption.VISITS);
         }
-        if (trade.receives()) {
+        if (trade.coming() == Trade.Coming.RECEIVES || trade.receives() && hasStreet()) {
             all.add(Assumption.RECEIVES);
         }
         all.add(trade.urgency() == Trade.Urgency.SELDOM ? Assumption.CALM : Assumption.URGENT);
         return all;
     }
 
-    /** Whether the business travels to its customers: said by the places it comes to, else assumed. */
+    /**
+     * Whether the business travels to its customers: said by the places it comes to, else assumed where all of the trade
+     * do. Where some do and some do not, an address alone says nothing of it.
+     */
     public boolean visits() {
         if (facts.one(Area.class).isPresent()) {
             return true;
         }
-        return trade.visits() ? !denied.contains(Assumption.VISITS) : denied.contains(Assumption.RECEIVES);
+        return trade.coming() == Trade.Coming.VISITS
+                ? !denied.contains(Assumption.VISITS)
+                : denied.contains(Assumption.RECEIVES);
     }
 
-    /** Whether customers come to the business. */
+    /** Whether customers come to the business: assumed where all of the trade are come to, or a street is given. */
     public boolean receives() {
-        return trade.receives() ? !denied.contains(Assumption.RECEIVES) : denied.contains(Assumption.VISITS);
+        return assumptions().contains(Assumption.RECEIVES)
+                ? !denied.contains(Assumption.RECEIVES)
+                : denied.contains(Assumption.VISITS);
+    }
+
+    private boolean hasStreet() {
+        return facts.one(Place.class)
+                .filter(place -> !place.street().isBlank() && place.visibility() == Place.Visibility.WHOLE)
+                .isPresent();
     }
 
     /** Whether a call may be urgent. */
@@ -145,15 +162,38 @@ public record Brief(
     private static final String ASSUMED = "assumed/";
     private static final String DENIED = "denied/";
     private static final String GOAL = "goal/";
+    private static final String VOICE = "voice/";
 
     /** What texts name beside facts as that on which they stand. */
     public static Set<String> carrierOf(Goal goal) {
         return Set.of(GOAL + goal.name());
     }
 
+    /** Who speaks: as the owner wishes, else as the facts have it. */
+    public Voice voice() {
+        return wishes.voice().orElseGet(() -> Voice.of(facts));
+    }
+
+    /** Why the page speaks as it does, in words an owner reads. */
+    public String voiceReason() {
+        String id = "voice." + voice().id();
+        if (wishes.voice().isPresent()) {
+            return WORDS.say(id + ".wished");
+        }
+        int people = facts.all(FactValue.Person.class).size();
+        return voice() == Voice.I
+                ? WORDS.say(id)
+                : WORDS.say(id + (people == 0 ? ".nobody" : people == 1 ? ".firm" : ".several"));
+    }
+
+    /** What carries that a sentence speaks as {@code I} or as {@code we}. */
+    public Set<String> voiceCarrier() {
+        return Set.of(VOICE + voice().name());
+    }
+
     /**
      * Whether something that a text stands on is so: a visible fact, what is assumed of the trade, what was denied, the
-     * goal.
+     * goal, who speaks.
      */
     public boolean carries(String need) {
         if (need.startsWith(ASSUMED)) {
@@ -166,23 +206,23 @@ public record Brief(
         if (need.startsWith(GOAL)) {
             return need.equals(GOAL + workingGoal().name());
         }
+        if (need.startsWith(VOICE)) {
+            return need.equals(VOICE + voice().name());
+        }
         return facts.byId(need).filter(fact -> fact.state() == Fact.State.GIVEN).isPresent();
     }
 
     /** Whether a text can stand on something that is no fact of the sheet. */
     public static boolean isFact(String need) {
-        return !need.startsWith(ASSUMED) && !need.startsWith(DENIED) && !need.startsWith(GOAL);
+        return Stream.of(ASSUMED, DENIED, GOAL, VOICE).noneMatch(need::startsWith);
     }
 
     /** Goal that the facts can carry: calling needs a telephone, coming by needs a street, writing a form or mail. */
     public Goal workingGoal() {
         boolean telephone = facts.one(Telephone.class).isPresent();
-        boolean street = facts.one(Place.class)
-                .filter(place -> !place.street().isBlank() && place.visibility() == Place.Visibility.WHOLE)
-                .isPresent();
         return switch (goal) {
             case CALL -> telephone ? Goal.CALL : Goal.WRITE;
-            case VISIT -> street && receives() ? Goal.VISIT : telephone ? Goal.CALL : Goal.WRITE;
+            case VISIT -> hasStreet() && receives() ? Goal.VISIT : telephone ? Goal.CALL : Goal.WRITE;
             case BOOK, WRITE -> form || !telephone ? goal : Goal.CALL;
         };
     }

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import ostium.core.base.DataFile;
 import ostium.core.trade.Trade;
 
@@ -21,8 +22,10 @@ public enum Tone {
      *
      * @param sentences by tone, the number of words a sentence holds well
      * @param families by family of trades, the tones that suit it, the best first
+     * @param never by family of trades, the tones it never takes, whatever is wished
      */
-    private record Manners(Map<Tone, Integer> sentences, Map<String, List<Tone>> families) {}
+    private record Manners(
+            Map<Tone, Integer> sentences, Map<String, List<Tone>> families, Map<String, Set<Tone>> never) {}
 
     private static final Manners MANNERS = DataFile.read("/ostium/words/en/tones.yaml", Manners.class);
 
@@ -55,5 +58,10 @@ public enum Tone {
     /** Tones that suit a trade, the best first. */
     public static List<Tone> suiting(Trade trade) {
         return MANNERS.families().getOrDefault(trade.family(), List.of(PLAIN));
+    }
+
+    /** Whether a trade can speak so at all: where it is about death, health, law or money, nothing is light. */
+    public boolean suits(Trade trade) {
+        return !MANNERS.never().getOrDefault(trade.family(), Set.of()).contains(this);
     }
 }

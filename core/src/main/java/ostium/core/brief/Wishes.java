@@ -8,18 +8,24 @@ import ostium.core.look.House;
  * What the owner wishes of a draft; where nothing is said, the draft decides.
  *
  * @param wishedTone null leaves it to the trade and the seed
+ * @param wishedVoice null leaves it to the facts
  * @param wishedExtent null leaves it to the amount of content
  * @param wishedHouse null leaves it to the trade and the seed
  * @param wishedBrand colour everything is mixed around; null leaves it to the trade's moods
  * @param arrangement order of the sections between services and form
  */
 public record Wishes(
-        Tone wishedTone, Extent wishedExtent, House wishedHouse, Colour wishedBrand, Arrangement arrangement) {
+        Tone wishedTone,
+        Voice wishedVoice,
+        Extent wishedExtent,
+        House wishedHouse,
+        Colour wishedBrand,
+        Arrangement arrangement) {
     public static final Wishes NONE = new Wishes(null, null);
 
     /** Wishes for words and pages, and none for the look. */
     public Wishes(Tone wishedTone, Extent wishedExtent) {
-        this(wishedTone, wishedExtent, null, null, Arrangement.USUAL);
+        this(wishedTone, null, wishedExtent, null, null, Arrangement.USUAL);
     }
 
     public Optional<Tone> tone() {
@@ -38,23 +44,31 @@ public record Wishes(
         return Optional.ofNullable(wishedBrand);
     }
 
+    public Optional<Voice> voice() {
+        return Optional.ofNullable(wishedVoice);
+    }
+
+    public Wishes withVoice(Voice other) {
+        return new Wishes(wishedTone, other, wishedExtent, wishedHouse, wishedBrand, arrangement);
+    }
+
     public Wishes withTone(Tone other) {
-        return new Wishes(other, wishedExtent, wishedHouse, wishedBrand, arrangement);
+        return new Wishes(other, wishedVoice, wishedExtent, wishedHouse, wishedBrand, arrangement);
     }
 
     public Wishes withExtent(Extent other) {
-        return new Wishes(wishedTone, other, wishedHouse, wishedBrand, arrangement);
+        return new Wishes(wishedTone, wishedVoice, other, wishedHouse, wishedBrand, arrangement);
     }
 
     public Wishes withHouse(House other) {
-        return new Wishes(wishedTone, wishedExtent, other, wishedBrand, arrangement);
+        return new Wishes(wishedTone, wishedVoice, wishedExtent, other, wishedBrand, arrangement);
     }
 
     public Wishes withBrand(Colour other) {
-        return new Wishes(wishedTone, wishedExtent, wishedHouse, other, arrangement);
+        return new Wishes(wishedTone, wishedVoice, wishedExtent, wishedHouse, other, arrangement);
     }
 
     public Wishes withArrangement(Arrangement other) {
-        return new Wishes(wishedTone, wishedExtent, wishedHouse, wishedBrand, other);
+        return new Wishes(wishedTone, wishedVoice, wishedExtent, wishedHouse, wishedBrand, other);
     }
 }

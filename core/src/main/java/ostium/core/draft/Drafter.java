@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.stream.Collectors;
@@ -12,7 +11,8 @@ import java.util.stream.Stream;
 import ostium.core.base.Seed;
 import ostium.core.brief.Brief;
 import ostium.core.brief.Tone;
-import ostium.core.draft.Variant.Filled;
+import ostium.core.copy.Phrase;
+import ostium.core.copy.Sentences;
 import ostium.core.look.House;
 import ostium.core.look.Look;
 import ostium.core.look.PaintMixes;
@@ -42,7 +42,7 @@ public final class Drafter implements Drafting {
     private final Seeds seeds;
     private final Sentences sentences;
 
-    private Drafter(Brief brief, Seeds seeds, Map<String, Filled> before) {
+    private Drafter(Brief brief, Seeds seeds, Map<String, Phrase> before) {
         this.brief = brief;
         this.seeds = seeds;
         this.seed = seeds.words();
@@ -71,9 +71,9 @@ public final class Drafter implements Drafting {
      */
     public static List<String> sample(Brief brief, Tone tone, Seed seed) {
         Sentences sentences = new Sentences(brief.withTone(tone), seed, Map.of());
-        return Stream.of("opening.headline", "opening.where", "opening.ask")
+        return Stream.of("opening.headline", "opening.how", "opening.reason")
                 .flatMap(place -> sentences.choose(place).stream())
-                .map(Filled::plain)
+                .map(Phrase::plain)
                 .toList();
     }
 
@@ -89,7 +89,7 @@ public final class Drafter implements Drafting {
     }
 
     private static Drafted drafted(Brief brief, Seeds seeds) {
-        Map<String, Filled> before = Map.of();
+        Map<String, Phrase> before = Map.of();
         if (!brief.denied().isEmpty()) {
             Drafter undenied = new Drafter(brief.withDenied(Set.of()), seeds, Map.of());
             undenied.lay();
@@ -165,22 +165,16 @@ public final class Drafter implements Drafting {
     }
 
     @Override
-    public Optional<Text> said(String slot, String place) {
-        return Optional.ofNullable(sentences.chosen().get(place)).map(said -> joined(slot, List.of(said)));
-    }
-
-    @Override
-    public boolean isSaid(String place, String words) {
-        return Optional.ofNullable(sentences.chosen().get(place))
-                .filter(said -> said.plain().equals(words))
-                .isPresent();
+    public boolean isSaid(String words) {
+        return sentences.chosen().values().stream()
+                .anyMatch(phrase -> phrase.plain().contains(words));
     }
 
     @Override
     public Map<String, Text> words(SectionDescriptor kind) {
         Map<String, Text> texts = new LinkedHashMap<>();
         for (String slot : kind.slotNames()) {
-            List<Filled> said = kind.placesOf(slot).stream()
+            List<Phrase> said = kind.placesOf(slot, brief.tone(seed)).stream()
                     .flatMap(place -> sentences.choose(place).stream())
                     .toList();
             String path = kind.kind().id() + "." + slot;
@@ -193,19 +187,18 @@ public final class Drafter implements Drafting {
         return texts;
     }
 
-    private Text text(String path, Filled filled) {
+    private Text text(String path, Phrase phrase) {
         return new Text(
                 seed.id(path),
                 Text.Mark.SUGGESTED,
-                filled.tree(),
-                new Text.Origin(filled.variant().id(), seed.value(), filled.needs()));
+                phrase.tree(),
+                new Text.Origin(phrase.pattern(), seed.value(), phrase.needs()));
     }
 
-    private Text joined(String path, List<Filled> sentences) {
+    private Text joined(String path, List<Phrase> sentences) {
         Set<String> needs = new TreeSet<>();
         sentences.forEach(sentence -> needs.addAll(sentence.needs()));
-        String patterns =
-                sentences.stream().map(filled -> filled.variant().id()).collect(Collectors.joining(" "));
+        String patterns = sentences.stream().map(Phrase::pattern).collect(Collectors.joining(" "));
         return new Text(
                 seed.id(path),
                 Text.Mark.SUGGESTED,
@@ -214,9 +207,9 @@ public final class Drafter implements Drafting {
     }
 
     /** Some sentences as one paragraph. */
-    static List<Node> paragraph(List<Filled> sentences) {
+    static List<Node> paragraph(List<Phrase> sentences) {
         List<Node> inside = new ArrayList<>();
-        for (Filled sentence : sentences) {
+        for (Phrase sentence : sentences) {
             if (!inside.isEmpty()) {
                 inside.add(new Node.Words(" "));
             }

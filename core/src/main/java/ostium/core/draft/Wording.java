@@ -14,8 +14,9 @@ import ostium.core.base.Listing;
 import ostium.core.base.Seed;
 import ostium.core.brief.Brief;
 import ostium.core.brief.Tone;
-import ostium.core.draft.Variant.Filled;
-import ostium.core.draft.Weighing.Weight;
+import ostium.core.copy.Phrase;
+import ostium.core.copy.Sentences;
+import ostium.core.copy.Weighing.Weight;
 import ostium.core.fact.FactNames;
 import ostium.core.section.SectionKinds;
 import ostium.core.site.Node;
@@ -72,7 +73,8 @@ public final class Wording {
         for (String place : SectionKinds.of(section).placesOf(slot)) {
             could = Math.max(could, sentences.count(place));
             variants.stream()
-                    .flatMap(variant -> sentences.why(place, variant).stream())
+                    .flatMap(variant ->
+                            sentences.why(place, variant, text.origin().needs()).stream())
                     .filter(weight -> weight.amount() >= 0)
                     .map(Weight::reason)
                     .map(Wording::sentence)
@@ -99,10 +101,10 @@ public final class Wording {
                 .map(Wording::normal)
                 .collect(Collectors.toCollection(HashSet::new));
         Sentences sentences = new Sentences(brief.withTone(tone), seed, Map.of());
-        List<List<Filled>> byPlace = new ArrayList<>();
+        List<List<Phrase>> byPlace = new ArrayList<>();
         for (String place : places) {
-            List<Filled> here = sentences.others(place, "", most * 3).stream()
-                    .filter(filled -> !standing.contains(normal(filled.plain())))
+            List<Phrase> here = sentences.others(place, most * 3).stream()
+                    .filter(phrase -> !standing.contains(normal(phrase.plain())))
                     .limit(most)
                     .toList();
             if (!here.isEmpty() && SectionKinds.of(section).wants(slot, place, brief)) {
@@ -112,8 +114,8 @@ public final class Wording {
         List<Other> others = new ArrayList<>();
         int rows = byPlace.stream().mapToInt(List::size).max().orElse(0);
         for (int i = 0; i < rows; i++) {
-            List<Filled> row = new ArrayList<>();
-            for (List<Filled> here : byPlace) {
+            List<Phrase> row = new ArrayList<>();
+            for (List<Phrase> here : byPlace) {
                 row.add(here.get(i % here.size()));
             }
             others.add(other(row));
@@ -121,12 +123,12 @@ public final class Wording {
         return others;
     }
 
-    private Other other(List<Filled> row) {
+    private Other other(List<Phrase> row) {
         Set<String> needs = new TreeSet<>();
-        row.forEach(filled -> needs.addAll(filled.needs()));
-        String patterns = row.stream().map(filled -> filled.variant().id()).collect(Collectors.joining(" "));
+        row.forEach(phrase -> needs.addAll(phrase.needs()));
+        String patterns = row.stream().map(Phrase::pattern).collect(Collectors.joining(" "));
         List<Node> tree = row.size() == 1 ? row.get(0).tree() : Drafter.paragraph(row);
-        String plain = row.stream().map(Filled::plain).collect(Collectors.joining(" "));
+        String plain = row.stream().map(Phrase::plain).collect(Collectors.joining(" "));
         return new Other(tree, plain, new Text.Origin(patterns, seed.value(), needs));
     }
 

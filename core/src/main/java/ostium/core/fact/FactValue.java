@@ -174,6 +174,11 @@ public sealed interface FactValue
      * @param until last month it is valid, ISO {@code yyyy-MM}, or blank
      */
     record Membership(String body, String number, String until) implements FactValue {
+        /** Whether one belongs to it, as to a guild; a diploma or a register is held, and nobody is a member of it. */
+        public boolean isMembership() {
+            return ProfessionalBody.isNamedIn(body);
+        }
+
         @Override
         public List<String> facets() {
             return List.of("", "number");

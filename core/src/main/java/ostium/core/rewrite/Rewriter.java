@@ -9,7 +9,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.stream.Collectors;
-import ostium.core.draft.Claims;
+import ostium.core.copy.Claims;
 import ostium.core.site.Node;
 
 /**

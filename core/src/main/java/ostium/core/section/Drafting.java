@@ -1,7 +1,6 @@
 package ostium.core.section;
 
 import java.util.Map;
-import java.util.Optional;
 import ostium.core.brief.Brief;
 import ostium.core.site.Item;
 import ostium.core.site.Text;
@@ -13,11 +12,8 @@ public interface Drafting {
     /** The words of a kind, slot by slot; a slot with nothing true to say has none. */
     Map<String, Text> words(SectionDescriptor kind);
 
-    /** What was said at a place of the grammar, as the text of a slot ({@code about.story}); empty when nothing was. */
-    Optional<Text> said(String slot, String place);
-
-    /** Whether exactly these words were said at a place of the grammar. */
-    boolean isSaid(String place, String words);
+    /** Whether words were said somewhere in the draft so far. */
+    boolean isSaid(String words);
 
     /** Words that are not from the grammar. */
     Text text(

@@ -10,6 +10,7 @@ import java.util.stream.Stream;
 import ostium.core.base.Messages;
 import ostium.core.brief.Arrangement;
 import ostium.core.brief.Brief;
+import ostium.core.brief.Tone;
 import ostium.core.fact.Fact;
 import ostium.core.fact.FactValue;
 import ostium.core.fact.Facts;
@@ -99,6 +100,11 @@ public abstract class SectionDescriptor {
         return places.getOrDefault(slot, List.of());
     }
 
+    /** The same in the order a tone has them. */
+    public List<String> placesOf(String slot, Tone tone) {
+        return placesOf(slot);
+    }
+
     /** Whether any of its words are chosen from the grammar. */
     public final boolean isWorded() {
         return places.values().stream().anyMatch(each -> !each.isEmpty());
@@ -138,6 +144,11 @@ public abstract class SectionDescriptor {
     /** Whether an arrangement of the middle has it before the others. */
     public boolean isEarly(Arrangement arrangement) {
         return false;
+    }
+
+    /** How strong it is with these facts, 0 to 1: within the middle the strongest come first. */
+    public double strength(Brief brief) {
+        return 0;
     }
 
     /** Whether a goal has it after the others of the middle. */

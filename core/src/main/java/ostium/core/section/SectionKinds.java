@@ -21,7 +21,7 @@ import ostium.core.site.Section;
 import ostium.core.site.SectionKind;
 
 /**
- * The kinds of sections there are. Words of a draft are chosen in this order, so a new kind stands last.
+ * The kinds of sections there are. Words of a draft are chosen in this order, the first screen before all, and a new kind stands last.
  *
  * <pre>{@code
  * SectionKinds.of(section).layouts();
@@ -32,8 +32,8 @@ public final class SectionKinds {
 
     static {
         List.of(
-                        new MastheadSection(),
                         new OpeningSection(),
+                        new MastheadSection(),
                         new ServicesSection(),
                         new AboutSection(),
                         new TestimonialsSection(),

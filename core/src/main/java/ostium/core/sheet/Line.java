@@ -48,6 +48,10 @@ public enum Line {
     GOAL("goal", 20),
     /** How the page speaks: the name of a tone, or empty. */
     TONE("tone", 10),
+    /** Who speaks on the page: {@code i} or {@code we}, or empty. */
+    VOICE("voice", 10),
+    /** Keys of the questions the owner has put off, with blanks between. */
+    PUT_OFF("put-off", 1000),
     /** {@code one} or {@code few} pages, or empty. */
     PAGES("pages", 10);
 

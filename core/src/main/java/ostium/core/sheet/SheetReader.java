@@ -17,6 +17,7 @@ import ostium.core.base.Reading;
 import ostium.core.brief.Brief;
 import ostium.core.brief.Extent;
 import ostium.core.brief.Tone;
+import ostium.core.brief.Voice;
 import ostium.core.brief.Wishes;
 import ostium.core.country.Country;
 import ostium.core.fact.Area;
@@ -172,8 +173,9 @@ public final class SheetReader {
 
     private Wishes wishes() {
         return new Wishes(
-                Tone.named(sheet.line(Line.TONE)).orElse(null),
-                Extent.named(sheet.line(Line.PAGES)).orElse(null));
+                        Tone.named(sheet.line(Line.TONE)).orElse(null),
+                        Extent.named(sheet.line(Line.PAGES)).orElse(null))
+                .withVoice(Voice.named(sheet.line(Line.VOICE)).orElse(null));
     }
 
     private Set<Brief.Assumption> denied() {

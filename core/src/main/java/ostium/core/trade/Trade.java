@@ -13,6 +13,7 @@ import ostium.core.look.House;
  * @param names what people call it in each language, the usual one of English first
  * @param schemaType type of schema.org that says it best
  * @param doing the work as it stands before "in Quillhaven": {@code chimney sweeping}
+ * @param speech how people of the trade talk
  * @param coming who usually comes to whom
  * @param urgency how often a call cannot wait
  * @param goal what visitors should do first
@@ -33,6 +34,7 @@ public record Trade(
         List<Name> names,
         String schemaType,
         String doing,
+        Speech speech,
         Coming coming,
         Urgency urgency,
         Goal goal,
@@ -71,18 +73,35 @@ public record Trade(
     }
 
     /**
+     * The nouns and verbs of a trade. A trade takes from its family what it does not say.
+     *
+     * @param customer whom it works for: {@code customer}, {@code patient}, {@code pupil}
+     * @param job one piece of its work, as customers call it: {@code job}, {@code appointment}, {@code lesson}
+     * @param does what it does where it is, nothing that the name of the trade does not say: {@code see patients}, {@code teach}
+     * @param list what its list of services is headed with: {@code Treatments}
+     * @param tell what is worth telling when one asks, each as it stands after "Tell us": {@code what has happened}
+     */
+    public record Speech(String customer, String job, String does, String list, List<String> tell) {
+        Speech over(Speech family) {
+            return new Speech(
+                    customer == null ? family.customer : customer,
+                    job == null ? family.job : job,
+                    does == null ? family.does : does,
+                    list == null ? family.list : list,
+                    List.copyOf(tell == null ? family.tell : tell));
+        }
+    }
+
+    /**
      * A usual service.
      *
      * @param key stable name within the trade
      * @param name what it is called
-     * @param done the same as said on a sign: {@code Chimneys swept}
-     * @param act the same as what one does: {@code sweep chimneys}
      * @param minutes how long it usually takes, or null
      * @param price how a price is usually given; never an amount
      * @param say what is worth saying about it, in words for the owner; empty when nothing is known
      */
-    public record UsualService(
-            String key, String name, String done, String act, Integer minutes, PriceKind price, String say) {
+    public record UsualService(String key, String name, Integer minutes, PriceKind price, String say) {
         public UsualService {
             price = price == null ? PriceKind.QUOTE : price;
             say = say == null ? "" : say;
@@ -118,8 +137,9 @@ public record Trade(
      * @param ask the question to the owner
      * @param says the sentence for visitors a yes allows
      * @param brief the same in one to four words
+     * @param apart the same as it stands in a headline behind the trade: {@code one dog at a time}; null where it cannot
      */
-    public record UsualPractice(String key, String ask, String says, String brief) {}
+    public record UsualPractice(String key, String ask, String says, String brief, String apart) {}
 
     /**
      * A field of the enquiry form.

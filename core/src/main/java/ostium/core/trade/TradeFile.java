@@ -23,6 +23,7 @@ record TradeFile(Entry family, List<Entry> trades) {
             Map<String, List<String>> names,
             String schemaType,
             String doing,
+            Trade.Speech speech,
             Trade.Coming coming,
             Trade.Urgency urgency,
             Goal goal,
@@ -47,6 +48,9 @@ record TradeFile(Entry family, List<Entry> trades) {
                 names(own),
                 first(own.schemaType(), family.schemaType()),
                 own.doing(),
+                own.speech() == null
+                        ? family.speech().over(family.speech())
+                        : own.speech().over(family.speech()),
                 first(own.coming(), family.coming()),
                 first(own.urgency(), family.urgency()),
                 first(own.goal(), family.goal()),
@@ -72,6 +76,7 @@ record TradeFile(Entry family, List<Entry> trades) {
     private static Set<String> inherited(Entry own) {
         Map<String, Object> parts = new LinkedHashMap<>();
         parts.put("schema type", own.schemaType());
+        parts.put("speech", own.speech());
         parts.put("coming", own.coming());
         parts.put("urgency", own.urgency());
         parts.put("goal", own.goal());

@@ -25,12 +25,26 @@ final class Masked {
             }
         }
         for (Trade.UsualService usual : brief.trade().services()) {
-            for (String form : List.of(usual.done(), usual.act(), usual.name())) {
-                words.put(form, "[service]");
-                words.put(form.substring(0, 1).toLowerCase() + form.substring(1), "[service]");
-            }
+            String name = usual.name();
+            words.put(name, "[service]");
+            words.put(name.substring(0, 1).toLowerCase() + name.substring(1), "[service]");
         }
-        brief.trade().practices().forEach(practice -> words.put(practice.says(), "[practice]."));
+        brief.trade().practices().forEach(practice -> {
+            words.put(practice.says(), "[practice].");
+            words.put(brief.voice().say(practice.says()), "[practice].");
+            if (practice.apart() != null) {
+                words.put(practice.apart(), "[practice]");
+            }
+        });
+        Trade.Speech speech = brief.trade().speech();
+        words.put(speech.customer() + "s", "[customers]");
+        if (!speech.does().equals("work")) {
+            words.put(speech.does(), "[does]");
+        }
+        brief.facts().all(ostium.core.fact.FactValue.Guarantee.class).forEach(fact -> {
+            String said = fact.value().words();
+            words.put(said.substring(0, 1).toLowerCase() + said.substring(1), "[guarantee]");
+        });
         String doing = brief.trade().doing();
         if (!doing.isBlank()) {
             words.put(doing, "[trade]");
@@ -53,19 +67,29 @@ final class Masked {
                 .toList();
     }
 
+    /** A text with its linked facts replaced by their kind; what the trade gives to say stays. */
+    static String shape(Text text, Brief brief) {
+        StringBuilder plain = new StringBuilder();
+        write(text.tree(), plain);
+        String trade = brief.facts().say("trade", "").orElse("");
+        return plain.toString()
+                .strip()
+                .replace(trade, "[trade]")
+                .replace(trade.substring(0, 1).toUpperCase() + trade.substring(1), "[trade]");
+    }
+
     /** The sentences of one text. */
     static List<String> sentences(Text text, Brief brief) {
         return new Masked(brief).sentences(text).toList();
     }
 
-    /** Those that stand on one screen as running words: no headings, no words of buttons. */
+    /** Those that are running words: no headlines, no headings, no words of buttons. */
     static List<String> running(Draft draft, Brief brief) {
         Masked masked = new Masked(brief);
         return draft.site()
                 .sections()
                 .flatMap(section -> section.texts().entrySet().stream())
-                .filter(entry ->
-                        List.of("headline", "lead", "story", "note", "intro").contains(entry.getKey()))
+                .filter(entry -> List.of("lead", "story", "note", "intro").contains(entry.getKey()))
                 .flatMap(entry -> masked.sentences(entry.getValue()))
                 .toList();
     }
@@ -74,8 +98,8 @@ final class Masked {
         List<String> all = new ArrayList<>();
         StringBuilder plain = new StringBuilder();
         write(text.tree(), plain);
-        for (String sentence : plain.toString().strip().replace("\n", " ").split("(?<=[.?!])\\s+")) {
-            String said = mask(sentence);
+        for (String sentence : plain.toString().strip().replace("\n", " ").split("(?<=[.!])\\s+")) {
+            String said = mask(sentence.replaceAll("“[^”]*”", "[words]"));
             if (!said.replaceAll("\\[[a-z-]*]", "").replaceAll("[^\\p{L}]", "").isEmpty()) {
                 all.add(said);
             }

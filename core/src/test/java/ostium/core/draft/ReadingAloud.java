@@ -1,40 +1,43 @@
 package ostium.core.draft;
 
 import java.util.List;
-import ostium.core.InventedBusinesses;
+import java.util.stream.Collectors;
+import ostium.core.RichBusinesses;
 import ostium.core.base.Seed;
 import ostium.core.brief.Brief;
 import ostium.core.brief.Tone;
 import ostium.core.site.PlainText;
 import ostium.core.site.Section;
-import ostium.core.trade.Trade;
-import ostium.core.trade.TradeCatalogue;
 
 /**
- * Prints drafts to be read aloud: some trades in every tone.
+ * Prints drafts to be read aloud, those of {@code docs/words-reading.md}: ten businesses about which much is known, each in
+ * every tone but one.
  *
- * <pre>java … ostium.core.draft.ReadingAloud chimney-sweep tailor</pre>
+ * <pre>java … ostium.core.draft.ReadingAloud</pre>
  */
 public final class ReadingAloud {
     private ReadingAloud() {}
 
-    public static void main(String[] trades) {
-        int number = 0;
-        for (String id : trades) {
-            Trade trade = TradeCatalogue.shipped().byId(id);
+    public static void main(String[] none) {
+        List<Brief> businesses = RichBusinesses.all();
+        for (int i = 0; i < businesses.size(); i++) {
             for (Tone tone : Tone.values()) {
-                print(InventedBusinesses.brief(trade, number++).withTone(tone), tone);
+                if (tone.ordinal() != (i + 4) % Tone.values().length
+                        && tone.suits(businesses.get(i).trade())) {
+                    print(businesses.get(i).withTone(tone), tone, 100L + i * 5 + tone.ordinal());
+                }
             }
         }
     }
 
-    private static void print(Brief brief, Tone tone) {
-        Draft draft = Drafter.draft(brief, new Seed(brief.facts().hashCode()));
-        System.out.println("\n=== " + brief.trade().id() + " · " + tone.words() + " · "
-                + draft.plan().extentReason());
+    private static void print(Brief brief, Tone tone, long seed) {
+        Draft draft = Drafter.draft(brief, new Seed(seed));
+        System.out.println("\n## " + RichBusinesses.name(brief) + " · " + tone.id() + " · " + seed);
+        System.out.println(
+                draft.site().shownSections().map(section -> section.kind().id()).collect(Collectors.joining(" ")));
         for (Section section : draft.site().sections().toList()) {
             section.texts()
-                    .forEach((slot, text) -> System.out.println(section.kind() + "." + slot + ": "
+                    .forEach((slot, text) -> System.out.println(section.kind().id() + "." + slot + ": "
                             + PlainText.of(text, brief.facts()).replace("\n", " | ")));
             List<String> rows = section.items().stream()
                     .flatMap(item -> item.texts().values().stream())

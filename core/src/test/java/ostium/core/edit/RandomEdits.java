@@ -38,10 +38,13 @@ final class RandomEdits {
                 .state();
     }
 
+    private static final Text NO_TEXT =
+            new Text("none", Text.Mark.SUGGESTED, List.of(), new Text.Origin("", 0, java.util.Set.of()));
+
     Edit next(State state) {
         Site site = state.site();
         Section section = pick(site.sections().toList());
-        Text text = pick(site.texts().toList());
+        Text text = pick(site.texts().toList(), NO_TEXT);
         Section withRows =
                 pick(site.sections().filter(each -> !each.items().isEmpty()).toList(), section);
         String row =

@@ -12,7 +12,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
 import org.junit.jupiter.params.provider.ValueSource;
-import ostium.core.draft.Claims;
+import ostium.core.copy.Claims;
 import ostium.core.site.Node;
 
 class RewriterTest {

@@ -101,9 +101,7 @@ class TradeCatalogueTest {
         List<String> sentences = Stream.concat(
                         trade.practices().stream().flatMap(practice -> Stream.of(practice.says(), practice.brief())),
                         Stream.concat(
-                                trade.services().stream()
-                                        .flatMap(service -> Stream.of(
-                                                service.name(), service.done(), service.act(), service.say())),
+                                trade.services().stream().flatMap(service -> Stream.of(service.name(), service.say())),
                                 Stream.concat(trade.questions().stream(), trade.proof().stream())))
                 .toList();
         assertThat(sentences)

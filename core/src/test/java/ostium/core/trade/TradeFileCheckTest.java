@@ -27,6 +27,7 @@ class TradeFileCheckTest {
     private static final String RIGHT = """
             family:
               id: kites
+              speech: { customer: customer, job: kite, does: work, list: Kites, tell: [what it should look like, how long the line is, when you need it] }
               schemaType: LocalBusiness
               coming: both
               urgency: seldom
@@ -40,7 +41,7 @@ class TradeFileCheckTest {
                 names: { en: [kite maker], de: [Drachenbauer] }
                 doing: kite making
                 services:
-                  - { key: kites, name: Kites, done: Kites made, act: make kites, price: from }
+                  - { key: kites, name: Kites, price: from }
                 questions: ["How high?", "How long?", "In what wind?"]
             """;
 
@@ -60,14 +61,15 @@ class TradeFileCheckTest {
 
     @ParameterizedTest(name = "{0} → {1}: line {2}")
     @CsvSource({
-        "coming: both, coming: perhaps, 4",
-        "price: from, price: 40, 16",
-        "act: make kites, act: Make kites, 16",
-        "How high?, How high, 17",
-        "doing: kite making, going: kite making, 12",
-        "moods: [lamp], moods: [pink], 8",
-        "Kites made, Best kites made, 16",
-        "In what wind?, What is £40?, 17"
+        "coming: both, coming: perhaps, 5",
+        "price: from, price: 40, 17",
+        "name: Kites, name: kites, 17",
+        "How high?, How high, 18",
+        "doing: kite making, going: kite making, 13",
+        "moods: [lamp], moods: [pink], 9",
+        "price: from, minutes: 3, 17",
+        "In what wind?, What is £40?, 18",
+        "when you need it, When do you need it?, 3"
     })
     void aMistakeNamesTheFileAndTheLine(String right, String wrong, int line) {
         assertThat(TradeFileCheck.mistakes("kites.yaml", RIGHT.replace(right, wrong)))

@@ -1,5 +1,6 @@
 package ostium.core.section.about;
 
+import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -34,18 +35,32 @@ public final class AboutSection extends SectionDescriptor {
                 List.of("record", "story"),
                 WordsAt.heading("heading"),
                 WordsAt.paragraphs("own"),
-                WordsAt.paragraphs("story", "person", "where", "since", "acts", "membership"));
+                WordsAt.paragraphs("story"));
     }
 
+    /** One who is named and nothing else is no section: the name stands where people call. */
     @Override
     public Optional<Planned> plan(Brief brief) {
+        List<Fact<FactValue.Person>> people = brief.facts().all(FactValue.Person.class);
         boolean about = !brief.ownWords().isEmpty()
-                || brief.facts().one(FactValue.Person.class).isPresent()
+                || people.size() > 1
+                || people.stream()
+                        .anyMatch(fact -> !fact.value().role().isBlank()
+                                || !fact.value().about().isBlank())
                 || brief.facts().one(FactValue.Guarantee.class).isPresent()
                 || brief.facts().one(FactValue.Founded.class).isPresent()
                 || brief.membership().isPresent()
-                || !brief.practices().isEmpty();
+                || brief.practices().size() > 1;
         return Optional.of(new Planned(about, say(about ? "plan" : "plan.none")));
+    }
+
+    @Override
+    public double strength(Brief brief) {
+        return (brief.ownWords().isEmpty() ? 0.2 : 0.7)
+                + 0.08
+                        * Math.min(
+                                3,
+                                brief.practices().size() + brief.memberships().size());
     }
 
     @Override
@@ -68,22 +83,17 @@ public final class AboutSection extends SectionDescriptor {
                 + 3 * brief.facts().all(FactValue.Person.class).size();
     }
 
-    /** The owner tells the story where there are own words; then only what can be looked up is ours. */
+    /** The owner tells the story, less the sentence that leads the page; what was promised there already is not told again. */
     @Override
     public Section draft(Drafting drafting) {
-        Map<String, Text> texts = new LinkedHashMap<>();
+        Map<String, Text> texts = new LinkedHashMap<>(drafting.words(this));
         List<Fact<FactValue.OwnWords>> own = drafting.brief().ownWords();
-        drafting.words(this).forEach((slot, text) -> {
-            if (own.isEmpty() || !slot.equals("story")) {
-                texts.put(slot, text);
-            }
-        });
         if (!own.isEmpty()) {
             texts.put("own", own(drafting, own));
-            drafting.said("about.story", "about.membership").ifPresent(member -> texts.put("story", member));
         }
         List<Item> practices = drafting.brief().practices().stream()
-                .filter(practice -> !drafting.isSaid("opening.reason", practice.says()))
+                .filter(practice -> !drafting.isSaid(drafting.brief().voice().say(practice.says())))
+                .filter(practice -> practice.apart() == null || !drafting.isSaid(practice.apart()))
                 .map(practice -> practice(drafting, practice))
                 .toList();
         return section(drafting, texts, practices);
@@ -92,11 +102,17 @@ public final class AboutSection extends SectionDescriptor {
     private static Text own(Drafting drafting, List<Fact<FactValue.OwnWords>> own) {
         List<String> paragraphs = own.stream()
                 .flatMap(fact -> fact.value().words().strip().lines())
-                .map(String::strip)
+                .map(line -> withoutLead(drafting, line.strip()))
                 .filter(line -> !line.isEmpty())
                 .toList();
         Set<String> needs = own.stream().map(Fact::id).collect(Collectors.toCollection(TreeSet::new));
         return drafting.text("about/own", Text.Mark.OWN, "", paragraphs, needs);
+    }
+
+    private static String withoutLead(Drafting drafting, String paragraph) {
+        return Arrays.stream(paragraph.split("(?<=[.?!…])\\s+"))
+                .filter(sentence -> !drafting.isSaid("“" + sentence + "”"))
+                .collect(Collectors.joining(" "));
     }
 
     private static Item practice(Drafting drafting, Trade.UsualPractice practice) {
@@ -110,14 +126,9 @@ public final class AboutSection extends SectionDescriptor {
                 path + "/says",
                 Text.Mark.SUGGESTED,
                 "practice." + practice.key(),
-                List.of(practice.says()),
+                List.of(drafting.brief().voice().say(practice.says())),
                 Set.of(fact));
         return drafting.row(path, fact, Map.of("says", says));
-    }
-
-    @Override
-    public boolean wants(String slot, String place, Brief brief) {
-        return !slot.equals("story") || brief.ownWords().isEmpty() || place.equals("about.membership");
     }
 
     @Override

@@ -26,7 +26,7 @@ public final class EnquirySection extends SectionDescriptor {
                 KIND,
                 List.of("sheet", "letter"),
                 WordsAt.heading("heading"),
-                WordsAt.paragraphs("intro", "say", "reach", "answer"),
+                WordsAt.paragraphs("intro", "tell", "answer"),
                 WordsAt.line("send", 60, "send"));
     }
 

@@ -38,6 +38,11 @@ public final class GallerySection extends SectionDescriptor {
     }
 
     @Override
+    public double strength(Brief brief) {
+        return Math.min(1, 0.3 + rows(brief.facts()).size() / 8.0);
+    }
+
+    @Override
     public int lines(Brief brief) {
         return 6 + 6 * rows(brief.facts()).size();
     }

@@ -19,13 +19,19 @@ public final class HoursSection extends SectionDescriptor {
     public static final SectionKind KIND = new SectionKind("HOURS");
 
     public HoursSection() {
-        super(KIND, List.of("sheet", "lines"), WordsAt.heading("heading"), WordsAt.paragraphs("note", "note"));
+        super(KIND, List.of("sheet", "lines"), WordsAt.heading("heading"), WordsAt.paragraphs("note"));
     }
 
     @Override
     public Optional<Planned> plan(Brief brief) {
         boolean known = brief.facts().one(FactValue.Hours.class).isPresent();
         return Optional.of(new Planned(known, say(known ? "plan" : "plan.none")));
+    }
+
+    /** Where people come by, when they can is what they look for. */
+    @Override
+    public double strength(Brief brief) {
+        return brief.workingGoal() == Goal.VISIT ? 0.75 : 0.3;
     }
 
     @Override

@@ -1,10 +1,13 @@
 package ostium.core.section.opening;
 
+import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
 import ostium.core.brief.Brief;
+import ostium.core.brief.Tone;
 import ostium.core.fact.Fact;
 import ostium.core.fact.FactValue;
 import ostium.core.fact.Facts;
@@ -26,8 +29,18 @@ public final class OpeningSection extends SectionDescriptor {
                 KIND,
                 List.of("beside", "across"),
                 new WordsAt("headline", Slot.Shape.LINES, 200, List.of("headline")),
-                WordsAt.paragraphs("lead", "where", "reason", "ask"),
+                WordsAt.paragraphs("lead", "how", "reason"),
                 WordsAt.line("second", 60, "second"));
+    }
+
+    /** Warm and light pages begin with the reason, the others with how it works. */
+    @Override
+    public List<String> placesOf(String slot, Tone tone) {
+        List<String> places = new ArrayList<>(placesOf(slot));
+        if (slot.equals("lead") && (tone == Tone.WARM || tone == Tone.LIGHT)) {
+            Collections.reverse(places);
+        }
+        return places;
     }
 
     @Override

@@ -14,6 +14,7 @@ import ostium.core.section.Planned;
 import ostium.core.section.SectionDescriptor;
 import ostium.core.section.WordsAt;
 import ostium.core.site.SectionKind;
+import ostium.core.trade.Goal;
 
 /** Where the business is, and where it comes to. */
 public final class PlaceSection extends SectionDescriptor {
@@ -35,6 +36,17 @@ public final class PlaceSection extends SectionDescriptor {
             return Optional.of(new Planned(true, say(!area ? "plan.receives" : address ? "plan.both" : "plan.visits")));
         }
         return Optional.of(new Planned(false, say(brief.receives() ? "plan.noAddress" : "plan.noArea")));
+    }
+
+    @Override
+    public double strength(Brief brief) {
+        boolean found = brief.workingGoal() == Goal.VISIT;
+        return found
+                ? 0.7
+                : brief.facts()
+                        .one(Area.class)
+                        .map(area -> Math.min(0.6, 0.2 + area.places().size() / 12.0))
+                        .orElse(0.25);
     }
 
     @Override

@@ -20,7 +20,7 @@ public final class QuestionsSection extends SectionDescriptor {
     public static final SectionKind KIND = new SectionKind("QUESTIONS");
 
     public QuestionsSection() {
-        super(KIND, List.of("cards", "pairs"), WordsAt.heading("heading"), WordsAt.paragraphs("note", "note"));
+        super(KIND, List.of("cards", "pairs"), WordsAt.heading("heading"), WordsAt.paragraphs("note"));
     }
 
     @Override
@@ -28,6 +28,11 @@ public final class QuestionsSection extends SectionDescriptor {
         int rows = rows(brief.facts()).size();
         String key = rows == 0 ? "plan.none" : rows == 1 ? "plan.one" : "plan";
         return Optional.of(new Planned(rows > 0, say(key, Listing.number(rows))));
+    }
+
+    @Override
+    public double strength(Brief brief) {
+        return Math.min(1, rows(brief.facts()).size() / 6.0);
     }
 
     @Override

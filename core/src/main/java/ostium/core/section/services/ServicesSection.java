@@ -34,7 +34,11 @@ public final class ServicesSection extends SectionDescriptor {
     private static final int AT_HOME = 8;
 
     public ServicesSection() {
-        super(KIND, List.of("rows", "cards"), WordsAt.heading("heading"), WordsAt.paragraphs("note", "note", "times"));
+        super(
+                KIND,
+                List.of("rows", "cards"),
+                WordsAt.heading("heading"),
+                WordsAt.paragraphs("note", "note", "unpriced"));
     }
 
     @Override

@@ -30,6 +30,11 @@ public final class TestimonialsSection extends SectionDescriptor {
     }
 
     @Override
+    public double strength(Brief brief) {
+        return Math.min(1, 0.25 + 0.25 * rows(brief.facts()).size());
+    }
+
+    @Override
     public boolean isEarly(Arrangement arrangement) {
         return arrangement == Arrangement.ANSWERS_EARLY;
     }

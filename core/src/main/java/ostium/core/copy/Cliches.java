@@ -1,4 +1,4 @@
-package ostium.core.draft;
+package ostium.core.copy;
 
 import java.util.List;
 import java.util.Optional;

@@ -1,4 +1,4 @@
-package ostium.core.draft;
+package ostium.core.copy;
 
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -14,15 +14,15 @@ import java.util.Set;
 import ostium.core.base.Seed;
 import ostium.core.brief.Brief;
 import ostium.core.brief.Tone;
-import ostium.core.draft.Variant.Filled;
 
 /**
- * Chooses sentences for one draft: {@linkplain Weighing weighed}, then drawn with the seed among the good ones, and no
- * sentence twice.
+ * Chooses the sentences of one draft, place after place: what is {@linkplain Messages worth saying} there, in the ways the
+ * {@linkplain Grammar grammar} has to say it, {@linkplain Weighing weighed}, then drawn with the seed among the good ones.
+ * Nothing is said twice.
  */
-final class Sentences {
+public final class Sentences {
     /** A sentence this much lighter than another is drawn e times less often. */
-    private static final double PLAY = 0.5;
+    private static final double PLAY = 0.9;
 
     /** A sentence this far below the best is not drawn, whatever the seed. */
     private static final double NOT_GOOD = 0.9;
@@ -31,18 +31,21 @@ final class Sentences {
 
     private final Brief brief;
     private final Vocabulary vocabulary;
+    private final Messages messages;
     private final Seed seed;
     private final Tone tone;
-    private final Map<String, Filled> before;
+    private final Map<String, Phrase> before;
     private final Set<String> reserved = new HashSet<>();
     private final Weighing weighing;
     private final Set<String> said = new HashSet<>();
-    private final Map<String, Filled> chosen = new HashMap<>();
+    private final Map<String, Phrase> chosen = new HashMap<>();
 
     /** @param before sentences of another draft, by place, which are taken again as far as they hold */
-    Sentences(Brief brief, Seed seed, Map<String, Filled> before) {
+    public Sentences(Brief brief, Seed seed, Map<String, Phrase> before) {
         this.brief = brief;
         this.vocabulary = new Vocabulary(brief);
+        this.messages = new Messages(brief, vocabulary.entailment());
+        vocabulary.cheapest(messages.cheapest());
         this.seed = seed;
         this.tone = brief.tone(seed);
         this.before = before;
@@ -50,45 +53,54 @@ final class Sentences {
         before.values().stream().filter(this::holds).forEach(sentence -> reserved.addAll(parts(sentence)));
     }
 
-    private record Candidate(Variant variant, double weight) {}
+    private record Candidate(Variant variant, Message message, double weight) {}
 
     /** What was chosen so far, by place. */
-    Map<String, Filled> chosen() {
+    public Map<String, Phrase> chosen() {
         return chosen;
     }
 
-    /** The sentence for a place, or none when nothing true can be said there. */
-    Optional<Filled> choose(String place) {
-        Filled again = before.get(place);
-        Filled best = again != null && holds(again) && !isSaid(again)
+    /** The sentence for a place, or none when there is nothing worth saying. */
+    public Optional<Phrase> choose(String place) {
+        Phrase again = before.get(place);
+        Phrase best = again != null && holds(again) && !isSaid(again)
                 ? again
                 : drawn(place).orElse(null);
         if (best == null) {
             return Optional.empty();
         }
         said.addAll(parts(best));
-        weighing.said(best);
+        weighing.said(best.filled(), GRAMMAR.place(place).once());
         chosen.put(place, best);
         return Optional.of(best);
     }
 
-    private boolean holds(Filled sentence) {
+    private boolean holds(Phrase sentence) {
         return sentence.needs().stream().allMatch(brief::carries)
-                && sentence.variant().canBeSaid(vocabulary);
+                && sentence.filled()
+                        .variant()
+                        .canBeSaid(vocabulary, sentence.filled().message());
     }
 
     /** One of the good sentences, by weight. */
-    private Optional<Filled> drawn(String place) {
+    private Optional<Phrase> drawn(String place) {
+        if (seed.fraction(place + "/silence") < GRAMMAR.place(place).silence()) {
+            return Optional.empty();
+        }
         List<Candidate> candidates = new ArrayList<>(candidates(place));
         while (!candidates.isEmpty()) {
             Candidate drawn = drawn(place, candidates);
-            Filled filled = drawn.variant().fill(vocabulary);
-            if (!isSaid(filled) && parts(filled).stream().noneMatch(reserved::contains)) {
-                return Optional.of(filled);
+            Phrase phrase = phrase(drawn);
+            if (!isSaid(phrase) && parts(phrase).stream().noneMatch(reserved::contains)) {
+                return Optional.of(phrase);
             }
             candidates.remove(drawn);
         }
         return Optional.empty();
+    }
+
+    private Phrase phrase(Candidate candidate) {
+        return new Phrase(candidate.variant().fill(vocabulary, candidate.message()));
     }
 
     private Candidate drawn(String place, List<Candidate> candidates) {
@@ -117,12 +129,14 @@ final class Sentences {
         List<Candidate> all = new ArrayList<>();
         double best = Double.NEGATIVE_INFINITY;
         for (Variant variant : GRAMMAR.variants(place, tone)) {
-            if (variant.canBeSaid(vocabulary)
-                    && variant.length(vocabulary) <= at.to()
-                    && !(at.once() && weighing.isSpokenOf(variant))) {
-                double weight = weighing.of(at, variant);
-                best = Math.max(best, weight);
-                all.add(new Candidate(variant, weight));
+            for (Message message : messages.of(variant.pattern().says())) {
+                if (variant.canBeSaid(vocabulary, message)
+                        && variant.length(vocabulary, message) <= at.to()
+                        && !(at.once() && weighing.isTold(variant, message))) {
+                    double weight = weighing.of(at, variant, message);
+                    best = Math.max(best, weight);
+                    all.add(new Candidate(variant, message, weight));
+                }
             }
         }
         double good = best - NOT_GOOD;
@@ -130,52 +144,56 @@ final class Sentences {
         return all;
     }
 
-    /**
-     * Other sentences for a place, the best first and one of each pattern.
-     *
-     * @param now the sentence that stands there, which is not among them
-     */
-    List<Filled> others(String place, String now, int most) {
-        Map<String, Candidate> byPattern = new LinkedHashMap<>();
+    /** Other sentences for a place, the best first, one for each pattern and message. */
+    public List<Phrase> others(String place, int most) {
+        Map<String, Candidate> best = new LinkedHashMap<>();
         for (Candidate candidate : candidates(place)) {
-            byPattern.merge(
-                    candidate.variant().pattern().id(),
+            best.merge(
+                    candidate.variant().pattern().id() + candidate.message().needs(),
                     candidate,
                     (one, other) -> other.weight() > one.weight() ? other : one);
         }
-        Set<String> seen = new HashSet<>(Set.of(normal(now)));
-        List<Filled> others = new ArrayList<>();
-        byPattern.values().stream()
+        Set<String> seen = new HashSet<>();
+        List<Phrase> others = new ArrayList<>();
+        best.values().stream()
                 .sorted(Comparator.comparingDouble(Candidate::weight).reversed())
-                .map(candidate -> candidate.variant().fill(vocabulary))
-                .filter(filled -> seen.add(normal(filled.plain())))
+                .map(this::phrase)
+                .filter(phrase -> seen.add(normal(phrase.plain())))
                 .limit(most)
                 .forEach(others::add);
         return others;
     }
 
-    /** What speaks for a sentence, the strongest first; empty if its pattern is not known any more. */
-    List<Weighing.Weight> why(String place, String variant) {
+    /**
+     * What speaks for a sentence, the strongest first; empty if its pattern is not known any more.
+     *
+     * @param needs the facts it stands on, by which its message is known
+     */
+    public List<Weighing.Weight> why(String place, String variant, Set<String> needs) {
         Grammar.Place at = GRAMMAR.place(place);
-        return at.variants().stream()
-                .filter(each -> each.id().equals(variant) && each.canBeSaid(vocabulary))
-                .findFirst()
-                .map(each -> weighing.parts(at, each))
-                .orElse(List.of());
+        for (Variant each : at.variants()) {
+            for (Message message :
+                    each.id().equals(variant) ? messages.of(each.pattern().says()) : List.<Message>of()) {
+                if (needs.containsAll(message.needs()) && each.canBeSaid(vocabulary, message)) {
+                    return weighing.parts(at, each, message);
+                }
+            }
+        }
+        return List.of();
     }
 
     /** How many sentences could have stood at a place. */
-    int count(String place) {
+    public int count(String place) {
         return candidates(place).size();
     }
 
-    private boolean isSaid(Filled sentence) {
+    private boolean isSaid(Phrase sentence) {
         return parts(sentence).stream().anyMatch(said::contains);
     }
 
     /** The sentences of a pattern: most are one, some are two. */
-    private static List<String> parts(Filled filled) {
-        return Arrays.stream(filled.plain().split("(?<=[.?!]) "))
+    private static List<String> parts(Phrase phrase) {
+        return Arrays.stream(phrase.plain().split("(?<=[.?!]) "))
                 .map(Sentences::normal)
                 .toList();
     }

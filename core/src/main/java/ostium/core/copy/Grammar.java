@@ -1,4 +1,4 @@
-package ostium.core.draft;
+package ostium.core.copy;
 
 import java.util.ArrayList;
 import java.util.EnumMap;
@@ -24,22 +24,17 @@ final class Grammar {
      *
      * @param from characters it holds well
      * @param to most characters
-     * @param once whether nothing is said here that rests on a fact the page has spoken of already
+     * @param once whether nothing is told here that was told before, and what is told here is not told again at such a place
+     * @param silence how often nothing is said here although something could be, 0 to 1
      */
-    record Place(int from, int to, boolean once, List<Variant> variants) {}
+    record Place(int from, int to, boolean once, double silence, List<Variant> variants) {}
 
-    private record WrittenPlace(int from, int to, boolean once, List<Pattern> patterns) {}
+    private record WrittenPlace(int from, int to, boolean once, double silence, List<Pattern> patterns) {}
 
     private record SectionFile(Map<String, WrittenPlace> places) {}
 
-    /**
-     * Words that count in a special way.
-     *
-     * @param reader words that speak to the reader
-     * @param business words that speak of the business
-     * @param small words that tell nothing themselves
-     */
-    private record SmallWords(Set<String> reader, Set<String> business, Set<String> small) {}
+    /** @param small words that tell nothing themselves */
+    private record SmallWords(Set<String> small) {}
 
     private static final SmallWords WORDS = DataFile.read("/ostium/words/en/small-words.yaml", SmallWords.class);
 
@@ -79,7 +74,7 @@ final class Grammar {
             }
             variants.addAll(readings);
         }
-        return new Place(written.from(), written.to(), written.once(), List.copyOf(variants));
+        return new Place(written.from(), written.to(), written.once(), written.silence(), List.copyOf(variants));
     }
 
     static Grammar english() {
@@ -104,15 +99,7 @@ final class Grammar {
         return byTone.get(tone).get(place);
     }
 
-    static boolean isReader(String word) {
-        return WORDS.reader().contains(word);
-    }
-
-    static boolean isBusiness(String word) {
-        return WORDS.business().contains(word);
-    }
-
     static boolean isSmall(String word) {
-        return WORDS.small().contains(word) || isReader(word) || isBusiness(word);
+        return WORDS.small().contains(word);
     }
 }

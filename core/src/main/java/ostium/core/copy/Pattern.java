@@ -1,4 +1,4 @@
-package ostium.core.draft;
+package ostium.core.copy;
 
 import java.util.ArrayList;
 import java.util.List;
@@ -12,12 +12,15 @@ import ostium.core.brief.Tone;
  * @param id stable name; texts remember it
  * @param text the sentence: <code>{token}</code> is a gap, <code>{if.visits}</code> a condition that says nothing,
  *     <code>(a/b)</code> a choice, <code> | </code> a forced new line
+ * @param says kind of the message it words, whose parts are the gaps <code>{it}</code> and <code>{it.…}</code>; empty where it
+ *     words none
  * @param tones tones it suits; every tone if left out
  * @param claims by kind of {@linkplain Claims claim}, the tokens that carry it
  * @param weight how good it is when all else is equal; 1 if left out
  */
-record Pattern(String id, String text, Set<Tone> tones, Map<String, List<String>> claims, Double weight) {
+record Pattern(String id, String text, String says, Set<Tone> tones, Map<String, List<String>> claims, Double weight) {
     Pattern {
+        says = says == null ? "" : says;
         tones = tones == null || tones.isEmpty() ? Set.of(Tone.values()) : Set.copyOf(tones);
         claims = claims == null ? Map.of() : Map.copyOf(claims);
         weight = weight == null ? 1 : weight;

@@ -1,4 +1,4 @@
-package ostium.core.draft;
+package ostium.core.copy;
 
 import java.util.ArrayList;
 import java.util.List;
@@ -16,7 +16,6 @@ import ostium.core.site.Node;
  * @param tokens tokens of its gaps, conditions among them
  * @param letters characters of its own words
  * @param words how many words of its own it has
- * @param toReader times it says "you", less times it says "we"
  * @param telling words of its own that tell something, in lower case
  */
 record Variant(
@@ -26,7 +25,6 @@ record Variant(
         List<String> tokens,
         int letters,
         int words,
-        int toReader,
         Set<String> telling) {
     private static final java.util.regex.Pattern GAP = java.util.regex.Pattern.compile("\\{([A-Za-z0-9.]+)}");
     private static final java.util.regex.Pattern WORD = java.util.regex.Pattern.compile("[\\p{L}’']+");
@@ -58,18 +56,15 @@ record Variant(
         }
         Set<String> telling = new TreeSet<>();
         int words = 0;
-        int toReader = 0;
         Matcher matcher = WORD.matcher(own);
         while (matcher.find()) {
             String word = matcher.group().toLowerCase(Locale.ROOT);
             words++;
-            toReader += Grammar.isReader(word) ? 1 : Grammar.isBusiness(word) ? -1 : 0;
             if (!Grammar.isSmall(word)) {
                 telling.add(word);
             }
         }
-        return new Variant(
-                id, pattern, List.copyOf(lines), List.copyOf(tokens), letters, words, toReader, Set.copyOf(telling));
+        return new Variant(id, pattern, List.copyOf(lines), List.copyOf(tokens), letters, words, Set.copyOf(telling));
     }
 
     private static int words(List<Part> parts, StringBuilder own, String words) {
@@ -80,30 +75,47 @@ record Variant(
         return words.length();
     }
 
+    /** What a gap says: a part of the message, or a thing of the vocabulary; null when it is not known. */
+    static Said say(String token, Vocabulary vocabulary, Message message) {
+        return token.equals("it") || token.startsWith("it.") ? message.says().get(token) : vocabulary.say(token);
+    }
+
     /** Whether all it speaks of is known. */
-    boolean canBeSaid(Vocabulary vocabulary) {
+    boolean canBeSaid(Vocabulary vocabulary, Message message) {
         for (String token : tokens) {
-            if (vocabulary.say(token) == null) {
+            if (say(token, vocabulary, message) == null) {
                 return false;
             }
         }
         return true;
     }
 
+    /** What it tells; what it only asks for is not among it. */
+    Set<String> told(Vocabulary vocabulary, Message message) {
+        Set<String> told = new TreeSet<>(message.needs());
+        for (String token : tokens) {
+            Said said = say(token, vocabulary, message);
+            if (!said.plain().isEmpty()) {
+                told.addAll(said.told());
+            }
+        }
+        return told;
+    }
+
     /** Characters of the sentence as a visitor reads it. */
-    int length(Vocabulary vocabulary) {
+    int length(Vocabulary vocabulary, Message message) {
         int length = letters + lines.size() - 1;
         for (String token : tokens) {
-            length += vocabulary.say(token).plain().length();
+            length += say(token, vocabulary, message).plain().length();
         }
         return length;
     }
 
     /** The sentence written out. */
-    Filled fill(Vocabulary vocabulary) {
+    Filled fill(Vocabulary vocabulary, Message message) {
         List<Node> tree = new ArrayList<>();
         StringBuilder plain = new StringBuilder();
-        Set<String> needs = new TreeSet<>();
+        Set<String> needs = new TreeSet<>(message.needs());
         for (List<Part> line : lines) {
             List<Node> inside = new ArrayList<>();
             for (Part part : line) {
@@ -112,7 +124,7 @@ record Variant(
                     plain.append(part.words());
                     continue;
                 }
-                Vocabulary.Said said = vocabulary.say(part.token());
+                Said said = say(part.token(), vocabulary, message);
                 if (!said.plain().isEmpty()) {
                     inside.add(said.node());
                     plain.append(said.plain());
@@ -122,9 +134,9 @@ record Variant(
             plain.append(' ');
             tree.add(new Node.Paragraph(inside));
         }
-        return new Filled(this, tree, plain.toString().strip(), needs);
+        return new Filled(this, message, tree, plain.toString().strip(), needs);
     }
 
     /** A sentence written out, with the facts that carry it. */
-    record Filled(Variant variant, List<Node> tree, String plain, Set<String> needs) {}
+    record Filled(Variant variant, Message message, List<Node> tree, String plain, Set<String> needs) {}
 }
