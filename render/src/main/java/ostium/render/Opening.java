@@ -13,7 +13,6 @@ import ostium.core.hours.BusinessDay;
 import ostium.core.hours.OpeningChange;
 import ostium.core.hours.OpeningChanges;
 import ostium.core.hours.OpeningTimes;
-import ostium.core.hours.SpecialHours;
 import ostium.core.section.opening.FirstScreen;
 
 /**
@@ -90,7 +89,6 @@ public record Opening(String changes, String special, String closure, String jso
 
     private static String closure(Brief brief) {
         return FirstScreen.closure(brief)
-                .map(SpecialHours::say)
                 .map(words -> "<p class=\"closure\" dir=\"auto\">" + TextHtml.escape(words) + "</p>")
                 .orElse("");
     }

@@ -151,7 +151,8 @@ final class Messages {
         for (Fact<FactValue.Membership> fact : brief.memberships()) {
             FactValue.Membership held = fact.value();
             if (!held.isMembership()) {
-                add("qualification", numbered(fact, Said.linked(fact.id(), "", held.body())), Set.of(fact.id()), 0);
+                String kind = held.number().isBlank() ? "qualification" : "qualification.numbered";
+                add(kind, numbered(fact, Said.linked(fact.id(), "", held.body())), Set.of(fact.id()), 0);
                 continue;
             }
             String body = held.body().replaceFirst("(?i)^the\\s+", "");

@@ -11,6 +11,7 @@ import java.util.stream.Collectors;
 import ostium.core.base.Listing;
 import ostium.core.brief.Brief;
 import ostium.core.brief.Brief.Assumption;
+import ostium.core.brief.Tone;
 import ostium.core.brief.Voice;
 import ostium.core.fact.Area;
 import ostium.core.fact.Fact;
@@ -154,14 +155,14 @@ final class Vocabulary {
 
     private void services() {
         List<Fact<Service>> services = brief.services();
+        // The owner's first service is what the business is asked for most: a list without it would say something else.
         List<Fact<Service>> things = services.stream()
-                .filter(fact -> ServiceNames.isThing(fact.value().name()))
+                .takeWhile(fact -> ServiceNames.isThing(fact.value().name()))
+                .limit(MOST_SERVICES)
                 .toList();
-        if (things.size() >= Math.min(2, services.size())) {
-            for (int i = 0; i < Math.min(MOST_SERVICES, things.size()); i++) {
-                link("service" + (i + 1), things.get(i).id(), "");
-                link("service" + (i + 1) + ".lower", things.get(i).id(), "lower");
-            }
+        for (int i = 0; things.size() > 1 && i < things.size(); i++) {
+            link("service" + (i + 1), things.get(i).id(), "");
+            link("service" + (i + 1) + ".lower", things.get(i).id(), "lower");
         }
         long priced = services.stream()
                 .filter(fact ->
@@ -234,6 +235,8 @@ final class Vocabulary {
         condition(questions > 1, "questions");
         String name = lower("name");
         String person = lower("person");
+        condition(!person.isEmpty(), "named");
+        condition(Tone.LIGHT.suits(brief.trade()), "lively");
         condition(!person.isEmpty() && !name.contains(person), "apart");
         condition(person.isEmpty() || !name.contains(person), "firm");
         condition(

@@ -1,16 +1,19 @@
 package ostium.core.section.opening;
 
+import java.time.format.DateTimeFormatter;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import ostium.core.base.Messages;
 import ostium.core.brief.Brief;
 import ostium.core.fact.Area;
 import ostium.core.fact.Fact;
 import ostium.core.fact.FactValue;
 import ostium.core.fact.Place;
 import ostium.core.hours.SpecialHours;
+import ostium.core.hours.When;
 import ostium.core.site.PlainText;
 import ostium.core.site.Section;
 import ostium.core.site.Text;
@@ -23,6 +26,9 @@ import ostium.core.trade.Trade;
 public final class FirstScreen {
     /** Days ahead from which a closure is told on the first screen. */
     public static final int CLOSURE_AHEAD = 30;
+
+    private static final Messages WORDS = Messages.of("opening");
+    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMMM", Locale.ENGLISH);
 
     private final Brief brief;
     private final List<Text> texts;
@@ -54,8 +60,21 @@ public final class FirstScreen {
                 .findFirst();
     }
 
-    /** The next days on which the business is closed against its habit, when they are near. */
-    public static Optional<SpecialHours> closure(Brief brief) {
+    /** The next days on which the business is closed against its habit, when they are near, as a sentence without a stop. */
+    public static Optional<String> closure(Brief brief) {
+        return nextClosure(brief).map(FirstScreen::say);
+    }
+
+    private static String say(SpecialHours special) {
+        if (!(special.when() instanceof When.Once once)) {
+            return special.say();
+        }
+        return once.from().equals(once.to())
+                ? WORDS.say("closure.day", DAY.format(once.from()))
+                : WORDS.say("closure.days", DAY.format(once.from()), DAY.format(once.to()));
+    }
+
+    private static Optional<SpecialHours> nextClosure(Brief brief) {
         return brief.facts()
                 .openingTimes()
                 .flatMap(times -> times.within(brief.today().date(), CLOSURE_AHEAD).stream()
