@@ -64,7 +64,8 @@ public record Brief(
     public static Brief of(Facts facts, Instant now) {
         Trade trade = facts.one(FactValue.TradeWords.class)
                 .map(words -> TradeCatalogue.shipped().byId(words.trade()))
-                .orElseGet(() -> TradeCatalogue.shipped().byId(TradeCatalogue.GENERAL));
+                .orElseGet(() -> TradeCatalogue.shipped().byId(TradeCatalogue.GENERAL))
+                .in(facts.region());
         return new Brief(facts, trade, trade.goal(), Set.of(), BusinessDay.at(now, facts.zone()), true, Wishes.NONE);
     }
 

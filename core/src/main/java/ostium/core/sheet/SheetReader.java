@@ -66,7 +66,7 @@ public final class SheetReader {
 
     private SheetReading read() {
         TradeCatalogue.Found found = trades.find(sheet.trade());
-        Trade trade = found.trade();
+        Trade trade = found.trade().in(sheet.region());
         plain(Line.TRADE, words -> new FactValue.TradeWords(words, trade.id()));
         if (!sheet.trade().isBlank() && !found.near()) {
             answers.put("trade", FieldAnswer.read(WORDS.say("sheetReader.weDoNotKnowThis")));

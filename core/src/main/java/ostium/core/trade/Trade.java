@@ -155,6 +155,15 @@ public record Trade(
         }
     }
 
+    /**
+     * The trade in the English of a country.
+     *
+     * @param country ISO 3166 code
+     */
+    public Trade in(String country) {
+        return country.equals(AmericanEnglish.COUNTRY) ? AmericanEnglish.of(this) : this;
+    }
+
     /** What it is usually called, in English. */
     public String name() {
         return names.get(0).words();
