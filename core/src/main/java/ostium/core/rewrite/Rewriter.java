@@ -14,7 +14,7 @@ import ostium.core.site.Node;
 
 /**
  * Rewrites the words of a text in one way, sentence by sentence. Nothing is added: no fact, no claim, no name; linked
- * facts and links come through as they are.
+ * facts and links come through as they are. A sentence that would not stand afterwards is left as it was.
  *
  * <pre>{@code
  * Rewriter.rewrite(text.tree(), Way.SHORTER);   // empty when nothing better is found
@@ -84,8 +84,8 @@ public final class Rewriter {
                                 .apply(RULES.get(Way.PLAINER).apply(sentence))));
             default -> RULES.get(way).apply(sentence);
         };
-        said = tidy(said);
-        return addsClaims(sentence, said) ? sentence : said;
+        said = Soundness.withArticles(sentence, tidy(said));
+        return addsClaims(sentence, said) || Soundness.isBroken(sentence, said) ? sentence : said;
     }
 
     /** Spaces and capitals as they have to be after words were taken out. */

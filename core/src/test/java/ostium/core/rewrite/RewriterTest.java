@@ -2,6 +2,7 @@ package ostium.core.rewrite;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.io.IOException;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -12,6 +13,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
 import org.junit.jupiter.params.provider.ValueSource;
+import ostium.core.EnglishCheck;
 import ostium.core.copy.Claims;
 import ostium.core.site.Node;
 
@@ -97,6 +99,49 @@ class RewriterTest {
                         .doesNotContain(" ,")
                         .doesNotContain(" .");
             }
+        }
+    }
+
+    /** Whatever is taken out or said otherwise, what is left is English, as far as it was before. */
+    @Nested
+    class LeavesWholeSentences {
+        private static final List<String> OBJECTS = List.of(
+                "a very wide range of repairs",
+                "a large number of individuals",
+                "an extremely wide variety of services, big or small",
+                "a high quality solution for all your needs",
+                "an additional assessment prior to the work",
+                "the utilisation of modern equipment",
+                "a really quite comprehensive assistance");
+
+        private static final List<String> FRAMES = List.of(
+                "We offer %s.",
+                "We are able to provide our customers with %s, and we endeavour to commence at once.",
+                "In order to obtain %s, please do not hesitate to contact us.",
+                "Our company, which is very proud of %s, is currently located in close proximity to the harbour.",
+                "Due to the fact that you require %s, we will be in a position to assist you in the near future.");
+
+        @ParameterizedTest
+        @EnumSource(Way.class)
+        void inEveryWay(Way way) throws IOException {
+            for (String frame : FRAMES) {
+                for (String object : OBJECTS) {
+                    String before = String.format(frame, object);
+                    String after = rewritten(before, way).orElse(before);
+                    assertThat(EnglishCheck.faults(List.of(after)))
+                            .as("%s: %s → %s", way, before, after)
+                            .hasSizeLessThanOrEqualTo(
+                                    EnglishCheck.faults(List.of(before)).size());
+                    assertThat(after).doesNotContainPattern("(?i)\\ba (many|some|several|an?)\\b");
+                }
+            }
+        }
+
+        @Test
+        void aSentenceThatWouldBreakIsLeftAsItWas() {
+            assertThat(rewritten("We offer a very wide range of repairs.", Way.PLAINER)
+                            .orElse("as it was"))
+                    .doesNotContain("a many");
         }
     }
 
