@@ -31,6 +31,10 @@ import ostium.core.trade.Trade;
  */
 final class Vocabulary {
     private static final int MOST_SERVICES = 3;
+
+    /** A heading of one short word ("Work") is none. */
+    private static final int TITLE = 6;
+
     private static final int MOST_PLACES = 4;
 
     private final Brief brief;
@@ -147,6 +151,7 @@ final class Vocabulary {
         words("does", does, Set.of());
         spoken("List", speech.list());
         condition(!TradeName.isPhrase(speech.list()), "listed");
+        condition(speech.list().length() >= TITLE, "titled");
         condition(TradeName.isAskedFor(speech.job()), "askedFor");
         for (int i = 0; i < speech.tell().size(); i++) {
             spoken("tell" + (i + 1), speech.tell().get(i));
@@ -246,6 +251,7 @@ final class Vocabulary {
                         && !ServiceNames.shareAWord(name, brief.trade().name()),
                 "plainName");
         condition(TAUGHT.contains(brief.trade().family()), "taught");
+        condition(!TAUGHT.contains(brief.trade().family()), "made");
     }
 
     private static boolean isMostlyQuoted(Trade trade) {
@@ -255,7 +261,7 @@ final class Vocabulary {
         return 2 * quoted > trade.services().size();
     }
 
-    private static final Set<String> TAUGHT = Set.of("lessons", "sport");
+    private static final Set<String> TAUGHT = Set.of("lessons", "sport", "health", "care");
 
     private String lower(String token) {
         return tokens.containsKey(token) ? tokens.get(token).plain().toLowerCase(Locale.ROOT) : "";

@@ -66,7 +66,7 @@ class GrammarTest {
                         + "service[123]|service[123]\\.lower|cheapest|street|base|in|area|area\\.beyond|"
                         + "we|us|our|ours|ourselves|We|Us|Our|are|it|it\\.(who|number|phrase|apart)|"
                         + "if\\.(visits|receives|comes|area|urgent|prices|noPrices|somePrices|call|book|write|visit|form|quoted|apart|firm|"
-                        + "plainName|taught|alone|several|listed|askedFor|named|lively|questions|oneQuestion)";
+                        + "plainName|taught|alone|several|listed|askedFor|named|lively|made|titled|questions|oneQuestion)";
         for (Variant variant : GRAMMAR.place(place).variants()) {
             assertThat(variant.tokens()).as(variant.id()).allMatch(token -> token.matches(known));
         }

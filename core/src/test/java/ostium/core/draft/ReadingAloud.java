@@ -1,5 +1,6 @@
 package ostium.core.draft;
 
+import java.util.Arrays;
 import java.util.List;
 import java.util.stream.Collectors;
 import ostium.core.RichBusinesses;
@@ -10,22 +11,26 @@ import ostium.core.site.PlainText;
 import ostium.core.site.Section;
 
 /**
- * Prints drafts to be read aloud, those of {@code docs/words-reading.md}: ten businesses about which much is known, each in
- * every tone but one.
+ * Prints drafts to be read aloud, those of {@code docs/words-reading.md}: ten businesses about which much is known, four
+ * drafts of each, in the tones its trade can take.
  *
  * <pre>java … ostium.core.draft.ReadingAloud</pre>
  */
 public final class ReadingAloud {
+    private static final int DRAFTS = 4;
+
     private ReadingAloud() {}
 
     public static void main(String[] none) {
         List<Brief> businesses = RichBusinesses.all();
         for (int i = 0; i < businesses.size(); i++) {
-            for (Tone tone : Tone.values()) {
-                if (tone.ordinal() != (i + 4) % Tone.values().length
-                        && tone.suits(businesses.get(i).trade())) {
-                    print(businesses.get(i).withTone(tone), tone, 100L + i * 5 + tone.ordinal());
-                }
+            Brief brief = businesses.get(i);
+            List<Tone> tones = Arrays.stream(Tone.values())
+                    .filter(tone -> tone.suits(brief.trade()))
+                    .toList();
+            for (int turn = 0; turn < DRAFTS; turn++) {
+                Tone tone = tones.get((i + turn) % tones.size());
+                print(brief.withTone(tone), tone, 100L + i * DRAFTS + turn);
             }
         }
     }
