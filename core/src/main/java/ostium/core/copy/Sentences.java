@@ -60,8 +60,15 @@ public final class Sentences {
         return chosen;
     }
 
-    /** The sentence for a place, or none when there is nothing worth saying. */
+    /** The sentence for a place, or none when there is nothing worth saying, or it is left unsaid for once. */
     public Optional<Phrase> choose(String place) {
+        boolean silent = !before.containsKey(place)
+                && seed.fraction(place + "/silence") < GRAMMAR.place(place).silence();
+        return silent ? Optional.empty() : speak(place);
+    }
+
+    /** The same, never left unsaid. */
+    public Optional<Phrase> speak(String place) {
         Phrase again = before.get(place);
         Phrase best = again != null && holds(again) && !isSaid(again)
                 ? again
@@ -84,9 +91,6 @@ public final class Sentences {
 
     /** One of the good sentences, by weight. */
     private Optional<Phrase> drawn(String place) {
-        if (seed.fraction(place + "/silence") < GRAMMAR.place(place).silence()) {
-            return Optional.empty();
-        }
         List<Candidate> candidates = new ArrayList<>(candidates(place));
         while (!candidates.isEmpty()) {
             Candidate drawn = drawn(place, candidates);

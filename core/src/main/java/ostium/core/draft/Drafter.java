@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.stream.Collectors;
@@ -67,12 +68,14 @@ public final class Drafter implements Drafting {
     /**
      * What a tone sounds like with the facts of this brief.
      *
-     * @return the headline and some of the first lines of a draft in that tone
+     * @return the headline, one of the first lines, and what stands before the form, of a draft in that tone
      */
     public static List<String> sample(Brief brief, Tone tone, Seed seed) {
         Sentences sentences = new Sentences(brief.withTone(tone), seed, Map.of());
-        return Stream.of("opening.headline", "opening.how", "opening.reason")
-                .flatMap(place -> sentences.choose(place).stream())
+        Optional<Phrase> headline = sentences.speak("opening.headline");
+        Optional<Phrase> line = sentences.speak("opening.how").or(() -> sentences.speak("opening.reason"));
+        return Stream.of(headline, line, sentences.speak("enquiry.tell"))
+                .flatMap(Optional::stream)
                 .map(Phrase::plain)
                 .toList();
     }
