@@ -11,7 +11,6 @@ import ostium.core.brief.Brief;
 import ostium.core.fact.Area;
 import ostium.core.fact.Fact;
 import ostium.core.fact.FactValue;
-import ostium.core.fact.Place;
 import ostium.core.hours.SpecialHours;
 import ostium.core.hours.When;
 import ostium.core.site.PlainText;
@@ -46,9 +45,10 @@ public final class FirstScreen {
         return !tells(FactValue.TradeWords.class);
     }
 
-    /** Whether it has to be named where the business is or where it comes to. */
+    /** Whether it has to be named where the business is or where it comes to: a street without its town is not enough. */
     public boolean wantsPlace() {
-        return !tells(Place.class) && !tells(Area.class);
+        boolean town = brief.facts().town().map(this::isWritten).orElse(false);
+        return !town && !tells(Area.class);
     }
 
     /** The strongest practice the words do not speak of. */
@@ -98,12 +98,15 @@ public final class FirstScreen {
 
     /** Whether the owner has written a fact into words of their own. */
     private boolean isWritten(Fact<? extends FactValue> fact) {
-        String written = texts.stream()
-                .map(text -> PlainText.of(text, brief.facts()).toLowerCase(Locale.ROOT))
-                .collect(Collectors.joining(" "));
         return fact.value().facets().stream()
                 .flatMap(facet -> fact.value().say(facet).stream())
                 .filter(said -> said.length() > 2)
-                .anyMatch(said -> written.contains(said.toLowerCase(Locale.ROOT)));
+                .anyMatch(this::isWritten);
+    }
+
+    private boolean isWritten(String words) {
+        return texts.stream()
+                .map(text -> PlainText.of(text, brief.facts()).toLowerCase(Locale.ROOT))
+                .anyMatch(written -> written.contains(words.toLowerCase(Locale.ROOT)));
     }
 }
