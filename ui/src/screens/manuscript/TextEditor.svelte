@@ -224,7 +224,7 @@
     font-size: 15px;
   }
   .place :global(.fact-chip) {
-    padding: 0 5px;
+    padding: 1px 5px;
     border-bottom: 1.5px solid var(--verdigris);
     border-radius: 2px 5px 0 0;
     background: var(--verdigris-tint);

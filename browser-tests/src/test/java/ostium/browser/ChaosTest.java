@@ -34,7 +34,7 @@ class ChaosTest {
     private static final int ACTIONS = Integer.getInteger("ostium.chaos.actions", 150);
     private static final List<String> LINES = List.of("promise", "person", "founded");
     private static final List<String> TEXTS =
-            List.of("Opening: headline", "Enquiry form: heading", "Opening: first lines");
+            List.of("Opening: headline", "Enquiry form: heading", "Enquiry form: words of the button");
 
     static IntStream seeds() {
         int first = Integer.getInteger("ostium.chaos.first", 1);

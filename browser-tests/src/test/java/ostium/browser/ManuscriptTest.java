@@ -37,8 +37,8 @@ class ManuscriptTest {
         return page.getByLabel("Opening: headline");
     }
 
-    private static Locator note(Page page) {
-        return page.getByLabel("Services and prices: note");
+    private static Locator servicesHeading(Page page) {
+        return page.getByLabel("Services and prices: heading");
     }
 
     private static FrameLocator shopfront(Page page) {
@@ -57,15 +57,16 @@ class ManuscriptTest {
             assertThat(shopfront(page).locator("h1")).hasText("Chimneys swept on Quill");
             owner.waitsUntilKept();
 
-            note(page).fill("For your price, ask on ");
+            servicesHeading(page).fill("For your price, ask on ");
             owner.taps("Put in a fact");
             page.locator(".pick")
                     .filter(new Locator.FilterOptions().setHasText("0117"))
                     .click();
             assertThat(shopfront(page).locator("#services")).containsText("For your price, ask on 0117 496 0142");
             owner.waitsUntilKept();
-            Locator telephone =
-                    note(page).getByRole(AriaRole.BUTTON).filter(new Locator.FilterOptions().setHasText("0117"));
+            Locator telephone = servicesHeading(page)
+                    .getByRole(AriaRole.BUTTON)
+                    .filter(new Locator.FilterOptions().setHasText("0117"));
             telephone.click();
             owner.taps("Change your telephone number");
             page.getByRole(AriaRole.DIALOG).getByRole(AriaRole.TEXTBOX).fill("0117 496 0199");
@@ -123,21 +124,21 @@ class ManuscriptTest {
             keyboard.tabsTo("Opening: headline").presses("Control+a").types("By keyboard alone");
             assertThat(shopfront(page).locator("h1")).hasText("By keyboard alone");
             new Owner(page).waitsUntilKept();
-            keyboard.tabsTo("Services and prices: note").presses("Control+a").types("For your price, ask on ");
+            keyboard.tabsTo("Services and prices: heading").presses("Control+a").types("For your price, ask on ");
             keyboard.presses("Alt+F10").arrowsTo("Put in a fact").presses("Enter");
             keyboard.tabsTo("your telephone number 0117 496 0142").presses("Enter");
-            assertThat(note(page)).containsText("For your price, ask on 0117 496 0142");
+            assertThat(servicesHeading(page)).containsText("For your price, ask on 0117 496 0142");
             new Owner(page).waitsUntilKept();
             keyboard.tabsTo("your telephone number: 0117 496 0142. Change").presses("Enter");
             page.getByRole(AriaRole.DIALOG).waitFor();
             keyboard.presses("Control+a").types("0117 496 0199").presses("Enter");
-            assertThat(note(page)).containsText("0117 496 0199");
+            assertThat(servicesHeading(page)).containsText("0117 496 0199");
             page.locator(".fact-dialog")
                     .waitFor(new Locator.WaitForOptions()
                             .setState(com.microsoft.playwright.options.WaitForSelectorState.HIDDEN));
-            note(page).focus();
+            servicesHeading(page).focus();
             keyboard.presses("Control+z");
-            assertThat(note(page)).containsText("0117 496 0142");
+            assertThat(servicesHeading(page)).containsText("0117 496 0142");
 
             keyboard.tabsTo("Publish").presses("Enter");
             page.waitForURL("**/publish");

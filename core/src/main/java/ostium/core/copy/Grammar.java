@@ -25,11 +25,13 @@ final class Grammar {
      * @param from characters it holds well
      * @param to most characters
      * @param once whether nothing is told here that was told before, and what is told here is not told again at such a place
+     * @param again whether what was said elsewhere may be said here too, as at the foot
      * @param silence how often nothing is said here although something could be, 0 to 1
      */
-    record Place(int from, int to, boolean once, double silence, List<Variant> variants) {}
+    record Place(int from, int to, boolean once, boolean again, double silence, List<Variant> variants) {}
 
-    private record WrittenPlace(int from, int to, boolean once, double silence, List<Pattern> patterns) {}
+    private record WrittenPlace(
+            int from, int to, boolean once, boolean again, double silence, List<Pattern> patterns) {}
 
     private record SectionFile(Map<String, WrittenPlace> places) {}
 
@@ -74,7 +76,13 @@ final class Grammar {
             }
             variants.addAll(readings);
         }
-        return new Place(written.from(), written.to(), written.once(), written.silence(), List.copyOf(variants));
+        return new Place(
+                written.from(),
+                written.to(),
+                written.once(),
+                written.again(),
+                written.silence(),
+                List.copyOf(variants));
     }
 
     static Grammar english() {

@@ -70,7 +70,9 @@ public final class Sentences {
     /** The same, never left unsaid. */
     public Optional<Phrase> speak(String place) {
         Phrase again = before.get(place);
-        Phrase best = again != null && holds(again) && !isSaid(again)
+        Phrase best = again != null
+                        && holds(again)
+                        && (!isSaid(again) || GRAMMAR.place(place).again())
                 ? again
                 : drawn(place).orElse(null);
         if (best == null) {
@@ -95,7 +97,8 @@ public final class Sentences {
         while (!candidates.isEmpty()) {
             Candidate drawn = drawn(place, candidates);
             Phrase phrase = phrase(drawn);
-            if (!isSaid(phrase) && parts(phrase).stream().noneMatch(reserved::contains)) {
+            boolean fresh = !isSaid(phrase) && parts(phrase).stream().noneMatch(reserved::contains);
+            if (fresh || GRAMMAR.place(place).again()) {
                 return Optional.of(phrase);
             }
             candidates.remove(drawn);
@@ -127,31 +130,33 @@ public final class Sentences {
         return Math.exp((candidate.weight() - best) / PLAY);
     }
 
-    /** All that can be said at a place and is good enough. */
+    /** All that can be said at a place and is good enough to be drawn. */
     private List<Candidate> candidates(String place) {
+        List<Candidate> all = sayable(place);
+        double good = all.stream().mapToDouble(Candidate::weight).max().orElse(0) - NOT_GOOD;
+        all.removeIf(candidate -> candidate.weight() < good);
+        return all;
+    }
+
+    private List<Candidate> sayable(String place) {
         Grammar.Place at = GRAMMAR.place(place);
         List<Candidate> all = new ArrayList<>();
-        double best = Double.NEGATIVE_INFINITY;
         for (Variant variant : GRAMMAR.variants(place, tone)) {
             for (Message message : messages.of(variant.pattern().says())) {
                 if (variant.canBeSaid(vocabulary, message)
                         && variant.length(vocabulary, message) <= at.to()
                         && !(at.once() && weighing.isTold(variant, message))) {
-                    double weight = weighing.of(at, variant, message);
-                    best = Math.max(best, weight);
-                    all.add(new Candidate(variant, message, weight));
+                    all.add(new Candidate(variant, message, weighing.of(at, variant, message)));
                 }
             }
         }
-        double good = best - NOT_GOOD;
-        all.removeIf(candidate -> candidate.weight() < good);
         return all;
     }
 
-    /** Other sentences for a place, the best first, one for each pattern and message. */
+    /** Other sentences for a place, the best first, one for each pattern and message; also those that would not be drawn. */
     public List<Phrase> others(String place, int most) {
         Map<String, Candidate> best = new LinkedHashMap<>();
-        for (Candidate candidate : candidates(place)) {
+        for (Candidate candidate : sayable(place)) {
             best.merge(
                     candidate.variant().pattern().id() + candidate.message().needs(),
                     candidate,

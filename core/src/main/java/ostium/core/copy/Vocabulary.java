@@ -132,6 +132,7 @@ final class Vocabulary {
             }
             words("trade", before, named);
             words("Trade", TradeName.upper(before), named);
+            words("Said", TradeName.upper(name.said()), needs);
             name.activity().ifPresent(activity -> words("Activity", TradeName.upper(activity), needs));
             name.person().ifPresent(person -> {
                 words("tradesperson", person, needs);

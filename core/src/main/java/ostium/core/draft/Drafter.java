@@ -116,6 +116,7 @@ public final class Drafter implements Drafting {
                         page.name(),
                         page.sections().stream()
                                 .map(choice -> sections.get(choice.kind()))
+                                .filter(section -> !SectionKinds.of(section).isHollow(section, brief))
                                 .toList()))
                 .toList();
         Site site = new Site(sections.get(MastheadSection.KIND), pages, sections.get(FooterSection.KIND));

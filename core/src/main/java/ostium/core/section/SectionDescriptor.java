@@ -175,6 +175,11 @@ public abstract class SectionDescriptor {
         return section(drafting, drafting.words(this), rows);
     }
 
+    /** Whether a drafted section of it has a heading and nothing beneath: what it was planned for is told elsewhere. */
+    public boolean isHollow(Section section, Brief brief) {
+        return false;
+    }
+
     /** A section with these texts and rows, at its usual anchor. */
     protected final Section section(Drafting drafting, Map<String, Text> texts, List<Item> rows) {
         return new Section(drafting.id("section/" + kind.id()), kind, layout(drafting), kind.id(), false, texts, rows);

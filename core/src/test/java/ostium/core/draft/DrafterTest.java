@@ -187,6 +187,24 @@ class DrafterTest {
             assertThat(String.join(" ", sentences(draft(yes, 1), yes.facts()))).contains("certificate");
         }
 
+        /** Said once on the page, wherever that is. */
+        @ParameterizedTest
+        @MethodSource("ostium.core.draft.DrafterTest#trades")
+        void theOnlyPracticeIsSaidWhateverElseIsKnown(Trade trade) {
+            Brief brief = Samples.read(Samples.of(trade, 2, 1)).brief();
+            String says = brief.voice().say(brief.practices().get(0).says());
+            for (long seed = 0; seed < 4; seed++) {
+                Draft draft = draft(brief, seed);
+                String apart = brief.practices().get(0).apart();
+                assertThat(sentences(draft, brief.facts()))
+                        .as("%s, %d", trade.id(), seed)
+                        .anyMatch(text -> text.contains(says) || apart != null && text.contains(apart));
+                draft.site()
+                        .section(AboutSection.KIND)
+                        .ifPresent(about -> assertThat(about.items()).isNotEmpty());
+            }
+        }
+
         @Test
         void aMembershipIsShownOnlyWhileItIsValid() {
             Brief now = Samples.brief("ashlatch");

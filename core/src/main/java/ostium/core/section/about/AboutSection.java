@@ -38,20 +38,29 @@ public final class AboutSection extends SectionDescriptor {
                 WordsAt.paragraphs("story"));
     }
 
-    /** One who is named and nothing else is no section: the name stands where people call. */
     @Override
     public Optional<Planned> plan(Brief brief) {
+        boolean about = isRecorded(brief) || !brief.practices().isEmpty();
+        return Optional.of(new Planned(about, say(about ? "plan" : "plan.none")));
+    }
+
+    /** Whether it has more to show than practices. One who is named and nothing else is no section: the name stands elsewhere. */
+    private static boolean isRecorded(Brief brief) {
         List<Fact<FactValue.Person>> people = brief.facts().all(FactValue.Person.class);
-        boolean about = !brief.ownWords().isEmpty()
+        return !brief.ownWords().isEmpty()
                 || people.size() > 1
                 || people.stream()
                         .anyMatch(fact -> !fact.value().role().isBlank()
                                 || !fact.value().about().isBlank())
                 || brief.facts().one(FactValue.Guarantee.class).isPresent()
                 || brief.facts().one(FactValue.Founded.class).isPresent()
-                || brief.membership().isPresent()
-                || brief.practices().size() > 1;
-        return Optional.of(new Planned(about, say(about ? "plan" : "plan.none")));
+                || brief.membership().isPresent();
+    }
+
+    /** The only practice may be what leads the page. */
+    @Override
+    public boolean isHollow(Section section, Brief brief) {
+        return section.items().isEmpty() && !isRecorded(brief);
     }
 
     @Override
