@@ -3,7 +3,6 @@
   import { onMount, untrack, tick } from 'svelte';
   import Choice from '../../parts/Choice.svelte';
   import Frame from '../../parts/Frame.svelte';
-  import NextQuestion from '../../parts/NextQuestion.svelte';
   import { notices } from '../../parts/notices';
   import PublishAct from '../../parts/PublishAct.svelte';
   import Shopfront from '../../parts/Shopfront.svelte';
@@ -203,12 +202,6 @@
               >{/if}
           </p>
         {/each}
-        <NextQuestion
-          {id}
-          revision={manuscript.view.revision}
-          edit={(path, words) => manuscript.edit({ kind: 'setLine', path, words })}
-          answer={openLine}
-        />
         <DraftLeaf {manuscript} />
         {#each manuscript.sections as section (section.id)}
           {@const page = firstOf(section.id)}

@@ -1,5 +1,6 @@
 package ostium.render;
 
+import gg.jte.Content;
 import java.util.List;
 import java.util.Locale;
 import ostium.core.base.Messages;
@@ -12,6 +13,7 @@ import ostium.core.fact.Legal;
 import ostium.core.fact.Link;
 import ostium.core.fact.Place;
 import ostium.core.fact.Point;
+import ostium.core.section.opening.FirstScreen;
 import ostium.core.site.Item;
 import ostium.core.site.Section;
 
@@ -40,6 +42,16 @@ public final class BusinessFacts {
         return facts.given("person", FactValue.Person.class)
                 .map(FactValue.Person::name)
                 .orElse("");
+    }
+
+    /** What the first screen shows beside its words. */
+    public FirstScreen firstScreen(Section opening) {
+        return new FirstScreen(opening, brief);
+    }
+
+    /** The next closure, while it is near. */
+    public Content closure() {
+        return output -> output.writeContent(Opening.closureElement(brief));
     }
 
     /** People beside the one visitors meet first. */

@@ -16,7 +16,6 @@ import ostium.core.look.Look;
 import ostium.core.search.PageHead;
 import ostium.core.section.SectionKinds;
 import ostium.core.section.enquiry.EnquirySection;
-import ostium.core.section.opening.FirstScreen;
 import ostium.core.section.opening.OpeningSection;
 import ostium.core.site.Item;
 import ostium.core.site.Page;
@@ -107,16 +106,6 @@ public final class PageModel {
     /** The days that differ. */
     public Content specialHours() {
         return output -> output.writeContent(Opening.specialElement(reach));
-    }
-
-    /** The next closure, while it is near. */
-    public Content closure() {
-        return output -> output.writeContent(Opening.closureElement(brief));
-    }
-
-    /** What the first screen shows beside its words. */
-    public FirstScreen firstScreen(Section opening) {
-        return new FirstScreen(opening, brief);
     }
 
     /** Words that stand on every page around those of the site. */

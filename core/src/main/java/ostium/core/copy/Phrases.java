@@ -18,7 +18,8 @@ final class Phrases {
 
     /** A sentence that leans on the one before it cannot stand alone. */
     private static final Pattern LEANS = Pattern.compile(
-            "(?i)^(?:it|its|they|their|them|this|that|these|those|he|she|his|her|and|but|so|then|or|because|also|there|which|nobody|here)\\b.*");
+            "(?i)^(?:it|its|they|their|them|this|that|these|those|he|she|his|her|and|but|so|then|or|because|also|there|which"
+                    + "|nobody|here)\\b.*");
 
     private static final Pattern POINTS_BACK = Pattern.compile("(?i)\\b(?:it|they|them|when ready)\\b");
 

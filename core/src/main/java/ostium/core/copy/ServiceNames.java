@@ -11,8 +11,9 @@ final class ServiceNames {
     private static final int LONGEST = 26;
 
     /** A name with figures, marks or a place in time is no thing one could list in a headline. */
-    private static final Pattern ODD = Pattern.compile(
-            "(?i).*[\\d,.:()/&+].*|.* and .*|(?:for|in|at|by|after|before|from|to|with|on|old|own|other|single|whole|further|first|next|extra|one|two|your|our|my)\\b.*");
+    private static final Pattern ODD = Pattern.compile("(?i).*[\\d,.:()/&+].*|.* and .*|"
+            + "(?:for|in|at|by|after|before|from|to|with|on|old|own|other|single|whole|further"
+            + "|first|next|extra|one|two|your|our|my)\\b.*");
 
     private static final Pattern THING = Pattern.compile("(?i).*(?:[^s]s|ing|work|care)");
 

@@ -13,7 +13,8 @@ import ostium.core.section.Stage;
 import ostium.core.trade.Goal;
 
 /**
- * Which sections the facts carry, in the order the goal, the arrangement and what is strong here ask for, however many pages they are laid on.
+ * Which sections the facts carry, in the order the goal, the arrangement and what is strong here ask for, however many pages
+ * they are laid on.
  *
  * @param in those planned
  * @param out those left out

@@ -8,8 +8,9 @@ final class ProfessionalBody {
             "(?iu)\\b(?:guild|association|society|federation|institut\\p{L}*|chamber"
                     + "|union|council|league|alliance|fellowship|confederation|academy|club|network|forum|college of|board of)\\b");
 
-    private static final Pattern EARNED = Pattern.compile(
-            "(?iu)\\b(?:diploma|degree|certificat\\p{L}*|licen[cs]e\\p{L}*|level|nvq|apprentice\\p{L}*|bachelor|master|b\\.?sc|m\\.?sc|ba|ma"
+    private static final Pattern EARNED =
+            Pattern.compile("(?iu)\\b(?:diploma|degree|certificat\\p{L}*|licen[cs]e\\p{L}*|level|nvq"
+                    + "|apprentice\\p{L}*|bachelor|master|b\\.?sc|m\\.?sc|ba|ma"
                     + "|phd|qualif\\p{L}*|award|course|training|graduate|trained|registered|registration|accredited|approved|insured"
                     + "|insurance|first aid)\\b");
 

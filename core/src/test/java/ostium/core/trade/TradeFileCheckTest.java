@@ -27,7 +27,7 @@ class TradeFileCheckTest {
     private static final String RIGHT = """
             family:
               id: kites
-              speech: { customer: customer, job: kite, does: work, list: Kites, tell: [what it should look like, how long the line is, when you need it] }
+              speech: { customer: customer, job: kite, does: work, list: Kites, tell: [what for, how big, when you need it] }
               schemaType: LocalBusiness
               coming: both
               urgency: seldom
