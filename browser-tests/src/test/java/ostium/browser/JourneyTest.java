@@ -159,7 +159,7 @@ class JourneyTest {
             page.locator(".assumed li:has-text('People come to you') button").click();
             assertThat(preview.locator("#place")).hasCount(0);
             owner.page.getByText("Yes").first().click();
-            assertThat(preview.locator(".lead").first()).containsText("It is pinned on you in the shop.");
+            assertThat(preview.locator("#main")).containsText("It is pinned on you in the shop.");
         }
     }
 
