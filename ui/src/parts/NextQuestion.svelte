@@ -42,7 +42,7 @@
     asked = next;
     before = next.next?.key ?? '';
     await tick();
-    if (within && other) box?.querySelector<HTMLElement>('h2, p')?.focus();
+    if (within && other) box?.querySelector<HTMLElement>('h2')?.focus();
   }
 
   function later(key: string): void {
