@@ -27,7 +27,7 @@ import ostium.core.trade.Trade;
  * What a sentence may speak of: tokens such as {@code {in}} or {@code {customers}}, each there only when something entails
  * it. A token that stands for a fact becomes a linked fact, so that the sentence follows when the fact changes.
  *
- * <p>Tokens are listed in {@code docs/words.md}.
+ * <p>{@code GrammarTest} lists the tokens there are.
  */
 final class Vocabulary {
     private static final int MOST_SERVICES = 3;
@@ -106,7 +106,7 @@ final class Vocabulary {
     private void voice() {
         Voice voice = brief.voice();
         Set<String> needs = brief.voiceCarrier();
-        for (String word : List.of("we", "us", "our", "ours", "ourselves", "We", "Us", "Our")) {
+        for (String word : List.of("we", "us", "our", "We", "Our")) {
             words(word, voice.say(word), needs);
         }
         words("are", voice == Voice.I ? "am" : "are", needs);
@@ -145,7 +145,6 @@ final class Vocabulary {
                     .ifPresent(place -> words("One.premises", TradeName.upper(English.one(place)), needs));
         });
         Trade.Speech speech = trade.speech();
-        words("customer", speech.customer(), Set.of());
         words("customers", English.plural(speech.customer()), Set.of());
         words("job", speech.job(), Set.of());
         words("one.job", English.one(speech.job()), Set.of());
