@@ -14,6 +14,7 @@ import ostium.app.web.Tokens;
 import ostium.core.booking.BookingForm;
 import ostium.core.booking.BookingState;
 import ostium.core.booking.OfferedService;
+import ostium.core.booking.Refusal;
 import ostium.core.booking.Slot;
 import ostium.core.booking.Slots;
 import ostium.core.booking.Wanted;
@@ -75,14 +76,14 @@ public class Bookings {
     public Booking hold(StoredSite site, Wanted wanted, Instant start, String place, String instead) throws NotFree {
         // Whoever comes too late is told at once, and does not wait in line for it.
         if (instead.isEmpty()) {
-            free(open(site).slots(), wanted, start);
+            free(open(site), wanted, start, "");
         }
         store.lock(site.id());
         if (!instead.isEmpty()) {
             mapper.letGo(site.id(), instead);
         }
         Desk desk = open(site);
-        Slot slot = free(desk.slots(), wanted, start);
+        Slot slot = free(desk, wanted, start, "");
         Booking held =
                 made(desk, wanted, slot, place, BookingState.HELD, desk.now().plus(HOLD), Booking.Came.PAGE);
         store.insert(held);
@@ -108,7 +109,7 @@ public class Bookings {
         String place = values.getOrDefault(BookingForm.PLACE, "");
         Optional<Point> at = find(desk, place).or(() -> place.equals(held.place()) ? held.at() : Optional.empty());
         Wanted wanted = new Wanted(held.service(), other == null ? held.resource() : "", at);
-        Slot slot = free(desk.slotsWithout(held.id()), wanted, other == null ? held.start() : other);
+        Slot slot = free(desk, wanted, other == null ? held.start() : other, held.id());
         boolean atOnce = desk.terms().rules().atOnce();
         Booking taken = held.moved(slot.start(), slot.resources().get(0), desk.now())
                 .as(
@@ -168,7 +169,7 @@ public class Bookings {
         if (booking.start().equals(start)) {
             return booking;
         }
-        Slot slot = free(desk.slotsWithout(booking.id()), new Wanted(booking.service(), "", booking.at()), start);
+        Slot slot = free(desk, new Wanted(booking.service(), "", booking.at()), start, booking.id());
         String by = slot.resources().contains(booking.resource())
                 ? booking.resource()
                 : slot.resources().get(0);
@@ -271,12 +272,19 @@ public class Bookings {
                 .of(customer, place, at, said));
     }
 
-    private static Slot free(Slots slots, Wanted wanted, Instant start) throws NotFree {
-        Optional<Slot> slot = slots.at(wanted, start);
-        if (slot.isEmpty()) {
-            throw new NotFree(slots.whyNot(wanted, start).orElseThrow(), slots.nearest(wanted, start, NEAREST));
+    /** The whole diary is read only for whoever comes too late: to say why, and what is free nearest to it. */
+    private static Slot free(Desk desk, Wanted wanted, Instant start, String without) throws NotFree {
+        Optional<Slot> slot = desk.slot(wanted, start, without);
+        if (slot.isPresent()) {
+            return slot.get();
         }
-        return slot.get();
+        Slots slots = desk.slotsWithout(without);
+        Optional<Refusal> refusal = slots.whyNot(wanted, start);
+        if (refusal.isEmpty()) {
+            // Given up by somebody between the two looks.
+            return slots.at(wanted, start).orElseThrow();
+        }
+        throw new NotFree(refusal.get(), slots.nearest(wanted, start, NEAREST));
     }
 
     private Booking made(

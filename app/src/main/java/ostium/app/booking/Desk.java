@@ -1,30 +1,57 @@
 package ostium.app.booking;
 
+import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
+import java.util.Optional;
 import ostium.app.site.StoredSite;
 import ostium.core.booking.Agenda;
 import ostium.core.booking.BookingTerms;
+import ostium.core.booking.Slot;
 import ostium.core.booking.Slots;
+import ostium.core.booking.Wanted;
 import ostium.core.brief.Brief;
 import ostium.core.edit.State;
 import ostium.core.hours.BusinessDay;
 
 /**
- * A site with its rules and its diary, as they are at an instant.
+ * A site with its rules as they are at an instant, and its diary, which is read each time it is asked.
  *
  * @param brief the facts, read
- * @param agenda what takes time, from yesterday to as far ahead as bookings are taken
  */
-public record Desk(StoredSite site, State state, Brief brief, BookingTerms terms, Agenda agenda, Instant now) {
+public record Desk(StoredSite site, State state, Brief brief, BookingTerms terms, Diary diary, Instant now) {
+    private static final Duration AROUND = Duration.ofDays(Slots.AROUND);
+
+    /** What takes time between two instants. */
+    interface Diary {
+        Agenda between(Instant from, Instant to);
+    }
+
     /** What can be booked. */
     public Slots slots() {
-        return Slots.of(terms, agenda, now);
+        return Slots.of(terms, agenda(), now);
     }
 
     /** What could be booked if one appointment were not there. */
     public Slots slotsWithout(String appointment) {
-        return Slots.of(terms, agenda.without(appointment), now);
+        return Slots.of(terms, agenda().without(appointment), now);
+    }
+
+    /** From yesterday to as far ahead as bookings are taken, and what reaches into that. */
+    private Agenda agenda() {
+        return diary.between(
+                now.minus(AROUND),
+                now.plus(Duration.ofDays(terms.rules().daysAhead())).plus(AROUND));
+    }
+
+    /**
+     * One start, if it can be booked; reads no more of the diary than that takes.
+     *
+     * @param without an appointment that is not counted, or empty
+     */
+    Optional<Slot> slot(Wanted wanted, Instant start, String without) {
+        Agenda around = diary.between(start.minus(AROUND), start.plus(AROUND)).without(without);
+        return Slots.one(terms, around, now, wanted, start);
     }
 
     public LocalDate today() {

@@ -1,7 +1,6 @@
 package ostium.app.booking;
 
 import java.time.Clock;
-import java.time.Duration;
 import java.time.Instant;
 import java.util.Optional;
 import org.springframework.stereotype.Component;
@@ -18,9 +17,6 @@ import ostium.core.place.TravelTimes;
 /** Reads the rules and the diary of a site. */
 @Component
 public class Desks {
-    /** Beside the range that can be booked: an appointment or a way may reach into it. */
-    private static final Duration MARGIN = Duration.ofDays(3);
-
     private final BookingStore store;
     private final BookingMapper mapper;
     private final SiteService sites;
@@ -48,10 +44,13 @@ public class Desks {
     private Desk desk(StoredSite site, State state, BookingRules rules) {
         Brief brief = sites.read(state).brief();
         Instant now = clock.instant();
-        Instant from = now.minus(MARGIN);
-        Instant to = now.plus(Duration.ofDays(rules.daysAhead())).plus(MARGIN);
         return new Desk(
-                site, state, brief, BookingTerms.of(rules, brief.facts(), ways), agenda(site.id(), from, to, now), now);
+                site,
+                state,
+                brief,
+                BookingTerms.of(rules, brief.facts(), ways),
+                (from, to) -> agenda(site.id(), from, to, now),
+                now);
     }
 
     /** What takes time in a diary between two instants. */

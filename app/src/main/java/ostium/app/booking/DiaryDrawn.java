@@ -23,6 +23,7 @@ import ostium.core.booking.BookingState;
 import ostium.core.booking.ClockWords;
 import ostium.core.booking.DiaryDay;
 import ostium.core.booking.Resource;
+import ostium.core.booking.Slots;
 import ostium.core.booking.Wanted;
 import ostium.core.fact.Minutes;
 import ostium.core.fact.Telephone;
@@ -118,8 +119,9 @@ class DiaryDrawn {
     }
 
     private static DiaryView.FreeTime soonest(Desk desk) {
+        Slots slots = desk.slots();
         return desk.terms().services().stream()
-                .flatMap(service -> desk.slots().nearest(Wanted.of(service.id()), desk.now(), 1).stream())
+                .flatMap(service -> slots.nearest(Wanted.of(service.id()), desk.now(), 1).stream())
                 .map(slot -> slot.start().atZone(desk.terms().zone()))
                 .min(Comparator.naturalOrder())
                 .map(at -> new DiaryView.FreeTime(at.toLocalDate(), at.getHour() * HOUR + at.getMinute()))
@@ -293,11 +295,11 @@ class DiaryDrawn {
 
     /** Why nothing is offered at a time, service by service. */
     static List<DiaryView.WhyNot> why(Desk desk, Instant start) {
+        Slots slots = desk.slots();
         return desk.terms().services().stream()
                 .map(service -> new DiaryView.WhyNot(
                         service.name(),
-                        desk.slots()
-                                .whyNot(Wanted.of(service.id()), start)
+                        slots.whyNot(Wanted.of(service.id()), start)
                                 .map(refusal -> refusal.says())
                                 .orElse("")))
                 .toList();

@@ -24,9 +24,11 @@ public class States {
         this.log = log;
     }
 
-    /** The site as it stands now. */
+    /** The site as it stands now; stays in memory, as whoever asks once asks again. */
     public State of(StoredSite site) {
-        return at(site.id(), site.revision());
+        State state = at(site.id(), site.revision());
+        willBe(site.id(), site.revision(), state);
+        return state;
     }
 
     /** @throws Problem 409 if the log does not reach back that far */
@@ -46,17 +48,21 @@ public class States {
         return state;
     }
 
-    /** What a transaction makes of a site is its present state once that is committed. */
+    /** What a transaction makes of a site, or reads of it, is its present state once that is committed. */
     void willBe(String site, long revision, State state) {
+        if (!TransactionSynchronizationManager.isSynchronizationActive()) {
+            remember(site, new At(revision, state));
+            return;
+        }
         TransactionSynchronizationManager.registerSynchronization(new TransactionSynchronization() {
             @Override
             public void afterCommit() {
-                present.asMap()
-                        .merge(
-                                site,
-                                new At(revision, state),
-                                (known, fresh) -> known.revision() > fresh.revision() ? known : fresh);
+                remember(site, new At(revision, state));
             }
         });
+    }
+
+    private void remember(String site, At fresh) {
+        present.asMap().merge(site, fresh, (known, other) -> known.revision() > other.revision() ? known : other);
     }
 }

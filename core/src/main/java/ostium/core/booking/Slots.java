@@ -35,6 +35,9 @@ public final class Slots {
     /** How far from a time the nearest are looked for, in days. */
     private static final int NEAR = 21;
 
+    /** How far from a start anything can lie that decides about it, in days: an appointment, a way, a span of hours. */
+    public static final int AROUND = 3;
+
     private final BookingTerms terms;
     private final WallClock clock;
     private final int now;
@@ -43,22 +46,33 @@ public final class Slots {
     /** How many appointments a day has, by its number since 1970. */
     private final Map<Integer, Integer> onDay;
 
-    private Slots(BookingTerms terms, Agenda agenda, Instant now) {
+    private Slots(BookingTerms terms, Agenda agenda, Instant now, LocalDate first, LocalDate last) {
         this.terms = terms;
         this.clock = new WallClock(terms.zone());
         this.now = WallClock.minute(now);
         this.today = BusinessDay.at(now, terms.zone()).date();
-        this.lanes = lanes(agenda);
+        this.lanes = lanes(agenda, first.isBefore(today) ? today : first, last.isAfter(lastDay()) ? lastDay() : last);
         this.onDay = onDay(agenda);
     }
 
+    /** Of all days that can be booked. */
     public static Slots of(BookingTerms terms, Agenda agenda, Instant now) {
-        return new Slots(terms, agenda, now);
+        return new Slots(terms, agenda, now, LocalDate.MIN, LocalDate.MAX);
     }
 
-    private List<Lane> lanes(Agenda agenda) {
-        Instant from = today.atStartOfDay(terms.zone()).toInstant();
-        Instant to = lastDay().plusDays(3).atStartOfDay(terms.zone()).toInstant();
+    /**
+     * One start, if it can be booked: what {@link #at} says of it, without looking at the other days.
+     *
+     * @param agenda what takes time within {@link #AROUND} days of the start; more does no harm
+     */
+    public static Optional<Slot> one(BookingTerms terms, Agenda agenda, Instant now, Wanted wanted, Instant start) {
+        LocalDate day = start.atZone(terms.zone()).toLocalDate();
+        return new Slots(terms, agenda, now, day.minusDays(AROUND), day.plusDays(AROUND)).at(wanted, start);
+    }
+
+    private List<Lane> lanes(Agenda agenda, LocalDate first, LocalDate last) {
+        Instant from = first.atStartOfDay(terms.zone()).toInstant();
+        Instant to = last.plusDays(3).atStartOfDay(terms.zone()).toInstant();
         List<OpenSpan> business = terms.times().between(from, to, terms.zone());
         Map<String, List<OpenSpan>> weeks = new HashMap<>();
         List<Lane> made = new ArrayList<>();

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.time.Instant;
 import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.LongStream;
@@ -77,6 +78,41 @@ class SlotsPropertyTest {
             slots.whyNot(wanted, start)
                     .ifPresent(refusal -> assertThat(refusal.says()).isNotBlank());
         }
+    }
+
+    @ParameterizedTest
+    @MethodSource("seeds")
+    void oneStartIsDecidedByTheDaysAroundIt(long seed) {
+        GeneratedRules made = new GeneratedRules(seed);
+        BookingTerms terms = made.terms();
+        Instant now = made.now(terms.zone());
+        Agenda whole = filled(made, terms, now, 12);
+        Slots slots = Slots.of(terms, whole, now);
+        Instant start = now.truncatedTo(ChronoUnit.HOURS).minus(1, ChronoUnit.DAYS);
+        Instant end = start.plus(rangeOf(terms) + 3, ChronoUnit.DAYS);
+        for (; start.isBefore(end); start = start.plusSeconds(900)) {
+            Wanted wanted = made.wanted(terms);
+            assertThat(Slots.one(terms, around(whole, start), now, wanted, start))
+                    .as("%s", start)
+                    .isEqualTo(slots.at(wanted, start));
+        }
+    }
+
+    private static int rangeOf(BookingTerms terms) {
+        return Math.min(terms.rules().daysAhead(), 12);
+    }
+
+    /** What a diary is asked for when one start matters. */
+    private static Agenda around(Agenda whole, Instant start) {
+        Instant from = start.minus(Slots.AROUND, ChronoUnit.DAYS);
+        Instant to = start.plus(Slots.AROUND, ChronoUnit.DAYS);
+        return new Agenda(
+                whole.appointments().stream()
+                        .filter(each -> each.start().isBefore(to) && each.end().isAfter(from))
+                        .toList(),
+                whole.blocks().stream()
+                        .filter(each -> each.from().isBefore(to) && each.to().isAfter(from))
+                        .toList());
     }
 
     @ParameterizedTest
