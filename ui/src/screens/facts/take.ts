@@ -28,6 +28,11 @@ export function take(sheet: Sheet, proposal: Proposal, words = proposal.words): 
     sheet.links.push(words);
     return () => sheet.links.splice(sheet.links.lastIndexOf(words), 1);
   }
+  if (proposal.path.startsWith('denied/')) {
+    const key = proposal.path.slice('denied/'.length);
+    sheet.denied = [...new Set([...sheet.denied, key])];
+    return () => (sheet.denied = sheet.denied.filter((each) => each !== key));
+  }
   const line = proposal.path as LineName;
   const before = sheet.lines[line];
   sheet.lines[line] = line === 'exceptions' && before.trim() ? `${before.trimEnd()}\n${words}` : words;

@@ -96,6 +96,12 @@ public final class DraftCommand implements Callable<Integer> {
     private String brand;
 
     @CommandLine.Option(
+            names = "--trade",
+            paramLabel = "WORDS",
+            description = "what the business does, where the file does not say or says it too widely")
+    private String trade;
+
+    @CommandLine.Option(
             names = "--count",
             paramLabel = "N",
             description = "how many drafts, each in a folder of its own below DIR; default: 1",
@@ -129,8 +135,10 @@ public final class DraftCommand implements Callable<Integer> {
             errors.println(file + ": " + e.getMessage());
             return 2;
         }
-        SheetReading sheet = SheetReader.read(read.sheet(), Instant.now());
-        boolean refused = false;
+        TypedSheet typed = trade == null ? read.sheet() : read.sheet().with(Line.TRADE, trade);
+        SheetReading sheet = SheetReader.read(typed, Instant.now());
+        boolean refused = !read.faults().isEmpty();
+        read.faults().forEach(fault -> errors.println(file + ": " + fault));
         for (Map.Entry<String, FieldAnswer> answer : sheet.answers().entrySet()) {
             if (answer.getValue().state() == FieldAnswer.State.REFUSED
                     || answer.getValue().state() == FieldAnswer.State.ASKED) {
@@ -222,7 +230,8 @@ public final class DraftCommand implements Callable<Integer> {
                                                 Instant.now(),
                                                 Facts.none(country).zone()))
                                 .proposals()),
-                Set.of());
+                Set.of(),
+                List.of());
     }
 
     private void write(Brief brief, Draft draft, Path folder) throws IOException {

@@ -46,11 +46,15 @@ interface BookingMapper {
     @Select(COLUMNS + " where site = #{site} and link = #{link}")
     Optional<StoredBooking> byLink(String site, String link);
 
-    /** What takes time between two instants: agreed, or held and asked for until it lapses. */
-    @Select(COLUMNS
-            + " where site = #{site} and starts_at < #{to} and ends_at > #{from} and (state in ('BOOKED', 'DONE',"
+    /**
+     * What takes time between two instants: agreed, or held and asked for until it lapses.
+     *
+     * @param earliest when something can have begun that reaches into them: what is long past need not be looked through
+     */
+    @Select("select id, who, service, resource, starts_at, ends_at, before_minutes, after_minutes, latitude, longitude"
+            + " from booking where site = #{site} and starts_at between #{earliest} and #{to} and ends_at > #{from} and (state in ('BOOKED', 'DONE',"
             + " 'MISSED') or state in ('HELD', 'ASKED') and held_until > #{now})")
-    List<StoredBooking> takingTime(String site, Instant from, Instant to, Instant now);
+    List<StoredTime> takingTime(String site, Instant earliest, Instant from, Instant to, Instant now);
 
     /** What the owner sees of a stretch of the diary. */
     @Select(COLUMNS + " where site = #{site} and starts_at < #{to} and ends_at > #{from}"
@@ -157,6 +161,19 @@ interface BookingMapper {
             int sequence,
             Instant madeAt,
             Instant changedAt) {}
+
+    /** What of a booking takes time. */
+    record StoredTime(
+            String id,
+            String who,
+            String service,
+            String resource,
+            Instant startsAt,
+            Instant endsAt,
+            int beforeMinutes,
+            int afterMinutes,
+            Double latitude,
+            Double longitude) {}
 
     /** @param source name of the calendar it came from, or null for one the owner drew */
     record StoredBlock(String id, String resource, Instant startsAt, Instant endsAt, String words, String source) {}

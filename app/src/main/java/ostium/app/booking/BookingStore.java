@@ -1,11 +1,14 @@
 package ostium.app.booking;
 
+import java.time.Duration;
 import java.time.Instant;
 import java.time.ZoneId;
 import java.util.List;
 import java.util.Optional;
 import org.springframework.stereotype.Component;
 import ostium.app.booking.BookingMapper.StoredBooking;
+import ostium.core.booking.Appointment;
+import ostium.core.booking.BookableService;
 import ostium.core.booking.BookingState;
 import ostium.core.fact.Point;
 import tools.jackson.core.type.TypeReference;
@@ -47,8 +50,20 @@ class BookingStore {
         return mapper.byLink(site, link).map(this::booking);
     }
 
-    List<Booking> takingTime(String site, Instant from, Instant to, Instant now) {
-        return all(mapper.takingTime(site, from, to, now));
+    List<Appointment> takingTime(String site, Instant from, Instant to, Instant now) {
+        Instant earliest = from.minus(Duration.ofMinutes(BookableService.LONGEST));
+        return mapper.takingTime(site, earliest, from, to, now).stream()
+                .map(row -> new Appointment(
+                        row.id(),
+                        row.who(),
+                        row.service(),
+                        row.resource(),
+                        row.startsAt(),
+                        row.endsAt(),
+                        row.beforeMinutes(),
+                        row.afterMinutes(),
+                        point(row.latitude(), row.longitude())))
+                .toList();
     }
 
     List<Booking> between(String site, Instant from, Instant to) {
@@ -93,15 +108,17 @@ class BookingStore {
                 ZoneId.of(row.zone()),
                 new Booking.Customer(row.who(), row.email(), row.telephone()),
                 row.place(),
-                row.latitude() == null
-                        ? Optional.empty()
-                        : Optional.of(new Point(row.latitude(), row.longitude(), Point.Accuracy.HOUSE)),
+                point(row.latitude(), row.longitude()),
                 json.readValue(row.answers(), new TypeReference<List<Booking.Said>>() {}),
                 row.note(),
                 Booking.Came.valueOf(row.came()),
                 row.sequence(),
                 row.madeAt(),
                 row.changedAt());
+    }
+
+    private static Optional<Point> point(Double latitude, Double longitude) {
+        return latitude == null ? Optional.empty() : Optional.of(new Point(latitude, longitude, Point.Accuracy.HOUSE));
     }
 
     private StoredBooking stored(Booking booking) {

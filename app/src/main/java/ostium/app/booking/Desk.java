@@ -7,6 +7,7 @@ import java.util.Optional;
 import ostium.app.site.StoredSite;
 import ostium.core.booking.Agenda;
 import ostium.core.booking.BookingTerms;
+import ostium.core.booking.OfferedService;
 import ostium.core.booking.Slot;
 import ostium.core.booking.Slots;
 import ostium.core.booking.Wanted;
@@ -20,7 +21,8 @@ import ostium.core.hours.BusinessDay;
  * @param brief the facts, read
  */
 public record Desk(StoredSite site, State state, Brief brief, BookingTerms terms, Diary diary, Instant now) {
-    private static final Duration AROUND = Duration.ofDays(Slots.AROUND);
+    /** Beside the range that can be booked: an appointment or a way may reach into it. */
+    private static final Duration MARGIN = Duration.ofDays(3);
 
     /** What takes time between two instants. */
     interface Diary {
@@ -40,8 +42,8 @@ public record Desk(StoredSite site, State state, Brief brief, BookingTerms terms
     /** From yesterday to as far ahead as bookings are taken, and what reaches into that. */
     private Agenda agenda() {
         return diary.between(
-                now.minus(AROUND),
-                now.plus(Duration.ofDays(terms.rules().daysAhead())).plus(AROUND));
+                now.minus(MARGIN),
+                now.plus(Duration.ofDays(terms.rules().daysAhead())).plus(MARGIN));
     }
 
     /**
@@ -50,7 +52,11 @@ public record Desk(StoredSite site, State state, Brief brief, BookingTerms terms
      * @param without an appointment that is not counted, or empty
      */
     Optional<Slot> slot(Wanted wanted, Instant start, String without) {
-        Agenda around = diary.between(start.minus(AROUND), start.plus(AROUND)).without(without);
+        int minutes =
+                terms.service(wanted.service()).map(OfferedService::minutes).orElse(0);
+        Instant end = start.plus(Duration.ofMinutes(minutes));
+        Duration beside = Slots.around(terms.rules());
+        Agenda around = diary.between(start.minus(beside), end.plus(beside)).without(without);
         return Slots.one(terms, around, now, wanted, start);
     }
 

@@ -56,9 +56,7 @@ public class Desks {
     /** What takes time in a diary between two instants. */
     Agenda agenda(String site, Instant from, Instant to, Instant now) {
         return new Agenda(
-                store.takingTime(site, from, to, now).stream()
-                        .map(Booking::appointment)
-                        .toList(),
+                store.takingTime(site, from, to, now),
                 mapper.blocks(site, from, to).stream()
                         .map(block -> new Block(block.resource(), block.startsAt(), block.endsAt(), block.words()))
                         .toList());

@@ -13,6 +13,7 @@ import ostium.app.web.Problem;
 import ostium.app.web.Tokens;
 import ostium.core.booking.Agenda;
 import ostium.core.booking.Appointment;
+import ostium.core.booking.BookableService;
 import ostium.core.booking.BookingState;
 import ostium.core.booking.OfferedService;
 import ostium.core.fact.EmailAddress;
@@ -121,6 +122,9 @@ public class DiaryWork {
     private static Instant end(Instant start, int minutes) {
         if (minutes < 5) {
             throw Problem.at("minutes", "booking.short");
+        }
+        if (minutes > BookableService.LONGEST) {
+            throw Problem.at("minutes", "booking.long");
         }
         return start.plus(Duration.ofMinutes(minutes));
     }

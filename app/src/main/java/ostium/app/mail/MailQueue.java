@@ -35,6 +35,9 @@ public class MailQueue implements QueuedWork {
     private static final Patience PATIENCE =
             new Patience(Duration.ofDays(4), Duration.ofSeconds(2), Duration.ofMinutes(5));
 
+    private static final int REST = 5;
+    private static final Duration LONGEST_REST = Duration.ofMillis(500);
+
     private final MailMapper mails;
     private final MailServer server;
     private final OstiumProperties properties;
@@ -118,6 +121,7 @@ public class MailQueue implements QueuedWork {
         if (mail == null || !mail.state().equals("WAITING")) {
             return;
         }
+        Instant begun = clock.instant();
         try {
             server.send(mail);
         } catch (MailException e) {
@@ -125,6 +129,20 @@ public class MailQueue implements QueuedWork {
             throw e;
         }
         mails.sent(id);
+        giveWay(Duration.between(begun, clock.instant()));
+    }
+
+    /**
+     * Rests a few times as long as a mail took: whoever fills in a form is answered before the mails of those before them are
+     * written. The busier the machine, the longer a mail takes, and the longer is the rest.
+     */
+    private static void giveWay(Duration took) {
+        Duration rest = took.multipliedBy(REST);
+        try {
+            Thread.sleep((rest.compareTo(LONGEST_REST) > 0 ? LONGEST_REST : rest).toMillis());
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+        }
     }
 
     private void later(ExecutionComplete complete, ExecutionOperations<Void> operations) {

@@ -1,5 +1,6 @@
 package ostium.core.booking;
 
+import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -35,8 +36,11 @@ public final class Slots {
     /** How far from a time the nearest are looked for, in days. */
     private static final int NEAR = 21;
 
-    /** How far from a start anything can lie that decides about it, in days: an appointment, a way, a span of hours. */
-    public static final int AROUND = 3;
+    /** Days beside the range whose hours decide about it: the longest service takes two. */
+    private static final int DAYS_AFTER = 3;
+
+    private static final Duration DAY_AND_WAY = Duration.ofHours(30);
+    private static final Duration BUFFERS = Duration.ofMinutes(2 * BookableService.LONGEST_BUFFER);
 
     private final BookingTerms terms;
     private final WallClock clock;
@@ -63,16 +67,21 @@ public final class Slots {
     /**
      * One start, if it can be booked: what {@link #at} says of it, without looking at the other days.
      *
-     * @param agenda what takes time within {@link #AROUND} days of the start; more does no harm
+     * @param agenda what takes time within {@link #around} of the start and of the end; more does no harm
      */
     public static Optional<Slot> one(BookingTerms terms, Agenda agenda, Instant now, Wanted wanted, Instant start) {
         LocalDate day = start.atZone(terms.zone()).toLocalDate();
-        return new Slots(terms, agenda, now, day.minusDays(AROUND), day.plusDays(AROUND)).at(wanted, start);
+        return new Slots(terms, agenda, now, day.minusDays(1), day).at(wanted, start);
+    }
+
+    /** How far before a start, and after the end of what begins there, the diary decides about it. */
+    public static Duration around(BookingRules rules) {
+        return rules.travels() || rules.dailyLimit() > 0 ? DAY_AND_WAY : BUFFERS;
     }
 
     private List<Lane> lanes(Agenda agenda, LocalDate first, LocalDate last) {
         Instant from = first.atStartOfDay(terms.zone()).toInstant();
-        Instant to = last.plusDays(3).atStartOfDay(terms.zone()).toInstant();
+        Instant to = last.plusDays(DAYS_AFTER).atStartOfDay(terms.zone()).toInstant();
         List<OpenSpan> business = terms.times().between(from, to, terms.zone());
         Map<String, List<OpenSpan>> weeks = new HashMap<>();
         List<Lane> made = new ArrayList<>();
@@ -280,7 +289,7 @@ public final class Slots {
         LocalDate day = start.atZone(terms.zone()).toLocalDate();
         Stream<Slot> near = free(wanted, day.minusDays(NEAR), 2 * NEAR + 1).stream()
                 .sorted(Comparator.comparing(
-                        slot -> java.time.Duration.between(slot.start(), start).abs()));
+                        slot -> Duration.between(slot.start(), start).abs()));
         return near.limit(most).sorted(Comparator.comparing(Slot::start)).toList();
     }
 }

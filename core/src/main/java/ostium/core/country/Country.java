@@ -21,6 +21,7 @@ import ostium.core.base.DataFile;
  * @param write how the groups of the pattern are written
  * @param example a postal code of the right form
  * @param order how the line of the town is written
+ * @param numberBehind whether the number of a house stands behind its street: {@code Seilergasse 12}
  * @param counties districts that are written behind the town, in lower case, beside those whose name says it
  * @param regions names of regions by the letters that stand in an address
  * @param zones zones of its clocks, the usual one first
@@ -35,6 +36,7 @@ public record Country(
         String write,
         String example,
         Order order,
+        boolean numberBehind,
         List<String> counties,
         Map<String, String> regions,
         List<String> zones,

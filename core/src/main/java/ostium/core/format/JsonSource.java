@@ -10,13 +10,28 @@ import tools.jackson.databind.JsonNode;
  * its first; where many, one value is a list.
  */
 record JsonSource(String source) {
-    /** A text or a number; empty where there is none. */
+    /** What a thing is called by where a text would do. */
+    private static final List<String> CALLED = List.of("@value", "name", "value", "url", "@id");
+
+    /**
+     * A text or a number; of a list the first; of a thing its value, its name, or what it is called by. Empty where there is none.
+     *
+     * @throws Unreadable for a thing that has none of these
+     */
     String text(JsonNode value, String field) throws Unreadable {
-        if (value.isMissingNode() || value.isNull()) {
+        if (value.isMissingNode() || value.isNull() || value.isBoolean() || value.isArray() && value.isEmpty()) {
             return "";
         }
         if (value.isString() || value.isNumber()) {
             return value.asString().strip();
+        }
+        if (value.isArray()) {
+            return text(value.get(0), field);
+        }
+        for (String called : CALLED) {
+            if (value.has(called)) {
+                return text(value.get(called), field);
+            }
         }
         throw wrong(field, "a text");
     }
@@ -39,7 +54,10 @@ record JsonSource(String source) {
     List<String> names(JsonNode value, String field) throws Unreadable {
         List<String> names = new ArrayList<>();
         for (JsonNode each : list(value)) {
-            names.add(each.isObject() ? text(each.path("name"), field) : text(each, field));
+            String name = text(each, field);
+            if (!name.isBlank()) {
+                names.add(name);
+            }
         }
         return names;
     }

@@ -30,8 +30,9 @@ public final class LocalBusinessReader {
      *
      * @param sheet the sheet, empty where nothing was said
      * @param unused properties that were left alone, by name
+     * @param faults what could not be read, each with line and property; the rest was
      */
-    public record Read(TypedSheet sheet, Set<String> unused) {}
+    public record Read(TypedSheet sheet, Set<String> unused, List<String> faults) {}
 
     /** The source is not what it should be. The message names line and field. */
     public static final class Unreadable extends Exception {
@@ -42,7 +43,29 @@ public final class LocalBusinessReader {
         }
     }
 
-    private static final Set<String> IGNORED = Set.of("@context", "@id", "@type", "url", "founder", "memberOf");
+    private static final Set<String> IGNORED =
+            Set.of("@context", "@id", "@type", "founder", "memberOf", "image", "logo", "photo");
+
+    private static final Set<String> NO_BUSINESS = Set.of(
+            "WebSite",
+            "WebPage",
+            "AboutPage",
+            "ContactPage",
+            "FAQPage",
+            "CollectionPage",
+            "BreadcrumbList",
+            "ItemList",
+            "Article",
+            "BlogPosting",
+            "NewsArticle",
+            "Person",
+            "ImageObject",
+            "VideoObject",
+            "Event",
+            "Question",
+            "SearchAction");
+
+    private static final int DEEPEST = 5;
 
     private final JsonSource source;
     private final long seed;
@@ -80,7 +103,7 @@ public final class LocalBusinessReader {
                 + rest;
     }
 
-    /** @throws Unreadable if it is no JSON, holds no business, or a property is of the wrong kind */
+    /** @throws Unreadable if it is no JSON, or holds no business */
     public static Read read(String source, long seed) throws Unreadable {
         return new LocalBusinessReader(source, seed).read();
     }
@@ -102,34 +125,64 @@ public final class LocalBusinessReader {
                 : Country.called(country).map(Country::code).orElse("GB");
         fields.put("trade", trade(business));
         Set<String> unused = new TreeSet<>();
+        List<String> faults = new ArrayList<>();
         for (Map.Entry<String, JsonNode> property : business.properties()) {
-            if (!take(property.getKey(), property.getValue()) && !IGNORED.contains(property.getKey())) {
-                unused.add(property.getKey());
+            try {
+                if (!take(property.getKey(), property.getValue()) && !IGNORED.contains(property.getKey())) {
+                    unused.add(property.getKey());
+                }
+            } catch (Unreadable e) {
+                faults.add(e.getMessage());
             }
         }
-        fields.put(
-                "person", source.text(JsonSource.first(business.path("founder")).path("name"), "founder"));
+        try {
+            fields.put("person", source.text(business.path("founder"), "founder"));
+            member(JsonSource.first(business.path("memberOf")));
+        } catch (Unreadable e) {
+            faults.add(e.getMessage());
+        }
+        if (!business.has("url")) {
+            site(root).ifPresent(links::add);
+        }
         // Hours in words and days said by Ostium itself come before the specifications.
         fields.putIfAbsent("hours", hours.week());
         fields.putIfAbsent("exceptions", hours.special());
-        member(JsonSource.first(business.path("memberOf")));
         TypedSheet sheet = new TypedSheet(region, fields, services, rows, links, practices, null, null, seed);
-        return new Read(sheet, unused);
+        return new Read(sheet, unused, faults);
     }
 
+    /** The business a page speaks of: the first thing with a name that is no page, person or picture; however deep it stands. */
     private static Optional<JsonNode> business(JsonNode root) {
         List<JsonNode> candidates = new ArrayList<>();
-        if (root.isArray()) {
-            root.forEach(candidates::add);
-        } else if (root.has("@graph")) {
-            root.get("@graph").forEach(candidates::add);
-        } else {
-            candidates.add(root);
-        }
+        gather(root, candidates, 0);
         return candidates.stream()
-                .filter(node ->
-                        node.isObject() && node.has("name") && !types(node).contains("WebSite"))
+                .filter(node -> node.has("name") && types(node).stream().noneMatch(NO_BUSINESS::contains))
                 .findFirst();
+    }
+
+    /** The address of the site the business stands on. */
+    private static Optional<String> site(JsonNode root) {
+        List<JsonNode> all = new ArrayList<>();
+        gather(root, all, 0);
+        return all.stream()
+                .filter(node -> types(node).contains("WebSite"))
+                .map(node -> node.path("url").asString(""))
+                .filter(url -> !url.isBlank())
+                .findFirst();
+    }
+
+    private static void gather(JsonNode node, List<JsonNode> all, int depth) {
+        if (depth > DEEPEST) {
+            return;
+        }
+        if (node.isArray()) {
+            node.forEach(each -> gather(each, all, depth + 1));
+        } else if (node.isObject()) {
+            all.add(node);
+            for (String about : List.of("@graph", "mainEntity", "about", "publisher", "provider")) {
+                gather(node.path(about), all, depth + 1);
+            }
+        }
     }
 
     private static List<String> types(JsonNode node) {
@@ -152,11 +205,20 @@ public final class LocalBusinessReader {
             return keywords;
         }
         List<String> types = types(business);
-        return TradeCatalogue.shipped().all().stream()
+        List<Trade> fitting = TradeCatalogue.shipped().all().stream()
                 .filter(trade -> types.contains(trade.schemaType())
                         && !trade.schemaType().equals("LocalBusiness"))
-                .map(trade -> trade.name())
-                .findFirst()
+                .toList();
+        if (fitting.size() == 1) {
+            return fitting.get(0).name();
+        }
+        // Many trades share a type: it is one of them only where the words of the business say which.
+        String says = source.text(business.path("name"), "name") + "\n"
+                + business.path("description").asString("");
+        return TradeCatalogue.shipped()
+                .namedIn(says)
+                .filter(said ->
+                        fitting.contains(TradeCatalogue.shipped().find(said).trade()))
                 .orElse("");
     }
 
@@ -164,18 +226,21 @@ public final class LocalBusinessReader {
     private boolean take(String property, JsonNode value) throws Unreadable {
         switch (property) {
             case "name" -> fields.put("name", source.text(value, property));
-            case "telephone" -> fields.put("telephone", source.text(JsonSource.first(value), property));
-            case "email" -> fields.put("email", source.text(JsonSource.first(value), property));
+            case "telephone" -> telephones(source.names(value, property));
+            case "email" -> fields.put("email", source.text(value, property).replaceFirst("(?i)^mailto:", ""));
+            case "url" -> links.addAll(source.names(value, property));
             case "description" -> fields.put("words", source.text(value, property));
             case "foundingDate" -> fields.put("founded", year(source.text(value, property)));
             case "keywords" -> source.text(value, property);
             case "address" -> fields.put("place", address(JsonSource.first(value)));
+            case "location" ->
+                fields.putIfAbsent("place", address(JsonSource.first(value).path("address")));
             case "areaServed" -> fields.put("area", String.join(", ", source.names(value, property)));
             case "openingHours" -> fields.put("hours", String.join("; ", source.names(value, property)));
             case "openingHoursSpecification", "specialOpeningHoursSpecification" -> hours.read(value);
             case "sameAs" -> links.addAll(source.names(value, property));
             case "makesOffer" -> offers(value);
-            case "hasOfferCatalog" -> offers(value.path("itemListElement"));
+            case "hasOfferCatalog" -> offers(value);
             case "additionalProperty" -> extras(value);
             case "geo" -> point(JsonSource.first(value));
             case "hasMap" -> fields.putIfAbsent("point", source.text(JsonSource.first(value), property));
@@ -193,13 +258,22 @@ public final class LocalBusinessReader {
         return true;
     }
 
+    /** The first is the telephone, the others are rows. */
+    private void telephones(List<String> numbers) {
+        for (String number : numbers) {
+            if (fields.putIfAbsent("telephone", number) != null && !number.equals(fields.get("telephone"))) {
+                rows.add(new TypedSheet.TypedRow("phone", "", Map.of("number", number, "name", "")));
+            }
+        }
+    }
+
     private static String year(String date) {
         return date.length() >= 4 ? date.substring(0, 4) : date;
     }
 
     private String address(JsonNode value) throws Unreadable {
-        if (value.isString()) {
-            return value.asString();
+        if (value.isString() || value.isMissingNode()) {
+            return value.asString("");
         }
         if (!value.isObject()) {
             throw source.wrong("address", "an address or a PostalAddress");

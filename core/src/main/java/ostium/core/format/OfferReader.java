@@ -13,6 +13,8 @@ import tools.jackson.databind.JsonNode;
  * @see <a href="https://schema.org/Offer">schema.org/Offer</a>
  */
 final class OfferReader {
+    private static final int DEEPEST = 5;
+
     private final JsonSource source;
     private final String region;
     private final Trade trade;
@@ -24,28 +26,45 @@ final class OfferReader {
         this.trade = trade;
     }
 
+    /** Offers, services, and catalogues of them, one in another. */
     List<TypedService> read(JsonNode value) throws Unreadable {
         List<TypedService> services = new ArrayList<>();
-        for (JsonNode offer : JsonSource.list(value)) {
-            JsonNode offered = offer.has("itemOffered") ? offer.path("itemOffered") : offer;
-            String name = source.text(offered.path("name"), "itemOffered.name");
-            if (name.isBlank()) {
-                throw source.wrong("makesOffer", "a list of Offer with itemOffered.name");
-            }
-            String usual = trade.services().stream()
-                    .filter(service -> service.name().equalsIgnoreCase(name))
-                    .map(service -> service.key())
-                    .findFirst()
-                    .orElse("");
-            services.add(new TypedService(
-                    "",
-                    usual,
-                    name,
-                    source.text(offered.path("description"), "description"),
-                    price(offer),
-                    extra(offer.path("additionalProperty"), "minutes")));
-        }
+        read(value, services, 0);
         return services;
+    }
+
+    private void read(JsonNode value, List<TypedService> services, int depth) throws Unreadable {
+        for (JsonNode each : JsonSource.list(value)) {
+            JsonNode offer = each.has("item") ? each.path("item") : each;
+            boolean isList = offer.has("itemListElement") || offer.has("hasOfferCatalog");
+            if (isList && depth < DEEPEST) {
+                read(offer.path("itemListElement"), services, depth + 1);
+                read(offer.path("hasOfferCatalog"), services, depth + 1);
+            } else {
+                services.add(service(offer));
+            }
+        }
+    }
+
+    private TypedService service(JsonNode offer) throws Unreadable {
+        JsonNode offered = offer.has("itemOffered") ? JsonSource.first(offer.path("itemOffered")) : offer;
+        String name = offered.isObject() && !offered.has("name") ? "" : source.text(offered, "itemOffered.name");
+        if (name.isBlank()) {
+            throw source.wrong("makesOffer", "a list of Offer with itemOffered.name");
+        }
+        String usual = trade.services().stream()
+                .filter(known -> known.name().equalsIgnoreCase(name))
+                .map(known -> known.key())
+                .findFirst()
+                .orElse("");
+        JsonNode priced = offer.has("offers") ? JsonSource.first(offer.path("offers")) : offer;
+        return new TypedService(
+                "",
+                usual,
+                name,
+                source.text(offered.path("description"), "description"),
+                price(priced),
+                extra(offer.path("additionalProperty"), "minutes"));
     }
 
     private String price(JsonNode offer) throws Unreadable {

@@ -40,6 +40,7 @@ public final class HoursLanguage {
             String weekend,
             String appointment,
             String closed,
+            String away,
             String to,
             String noon,
             String midnight,
@@ -86,6 +87,8 @@ public final class HoursLanguage {
     final Pattern midnight;
     final Pattern yearly;
     final Pattern publicHolidays;
+    /** "On holiday": closed, before dates. */
+    final Pattern away;
 
     private HoursLanguage(Words data) {
         this.data = data;
@@ -117,6 +120,7 @@ public final class HoursLanguage {
         this.midnight = phrase(data.midnight());
         this.yearly = phrase(data.yearly());
         this.publicHolidays = phrase(data.publicHolidays());
+        this.away = phrase(data.away());
     }
 
     private static Pattern whole(String words) {

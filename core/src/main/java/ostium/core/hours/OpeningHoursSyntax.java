@@ -34,6 +34,12 @@ public final class OpeningHoursSyntax {
     private static final Pattern DATES = Pattern.compile(
             "(?:([0-9]{4})\\s+)?" + MONTH + "(?:\\s+([0-9]{1,2})(?![0-9:]))?(?:\\s*-\\s*(?:(?:([0-9]{4})\\s+)?" + MONTH
                     + ")?(?:\\s*([0-9]{1,2})(?![0-9:]))?)?:?\\s*");
+    private static final String DAY = "[0-9]{1,2}(?![0-9:])(?:-(?:" + MONTH + " )?[0-9]{1,2}(?![0-9:]))?";
+
+    /** Several dates before one rule. */
+    private static final Pattern LISTED = Pattern.compile(
+            "((?:^|;)\\s*)((" + MONTH + ")\\s+" + DAY + "(?:\\s*,\\s*(?:" + MONTH + "\\s+)?" + DAY + ")+)([^;]*)");
+
     private static final Pattern EASTER = Pattern.compile("easter(?:\\s*([+-])\\s*([0-9]+)\\s*days?)?\\s*");
     private static final Pattern UNSUPPORTED =
             Pattern.compile("sunrise|sunset|dawn|dusk|week\\s*[0-9]|\\bSH\\b|\\[[-0-9]+\\]|[0-9]\\+|\\|\\||unknown");
@@ -54,9 +60,9 @@ public final class OpeningHoursSyntax {
         List<String> usual = new ArrayList<>();
         Map<When, String> others = new LinkedHashMap<>();
         int at = 0;
-        for (String part : SPLIT.split(value)) {
+        for (String part : SPLIT.split(eachDate(value))) {
             String rule = part.strip();
-            int from = at + part.indexOf(rule);
+            int from = Math.min(at + part.indexOf(rule), value.length());
             at += part.length() + 1;
             if (rule.isEmpty()) {
                 continue;
@@ -95,6 +101,19 @@ public final class OpeningHoursSyntax {
         return week instanceof Reading.Refused<WeeklyHours> refused
                 ? Reading.refused(refused.reason(), value)
                 : week.map(hours -> new OpeningTimes(hours, special));
+    }
+
+    /** {@code Dec 24,31 off} as {@code Dec 24 off; Dec 31 off}. */
+    private static String eachDate(String value) {
+        return LISTED.matcher(value).replaceAll(list -> {
+            String month = list.group(3);
+            String rest = list.group(list.groupCount());
+            List<String> rules = new ArrayList<>();
+            for (String date : list.group(2).split("\\s*,\\s*")) {
+                rules.add((Character.isDigit(date.charAt(0)) ? month + " " + date : date) + " " + rest.strip());
+            }
+            return Matcher.quoteReplacement(list.group(1) + String.join("; ", rules));
+        });
     }
 
     private static Reading<SpecialHours> special(When when, String rule) {

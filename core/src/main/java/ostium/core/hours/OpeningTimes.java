@@ -3,6 +3,7 @@ package ostium.core.hours;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;
+import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -45,9 +46,12 @@ public record OpeningTimes(WeeklyHours usual, List<SpecialHours> special) {
     /** The times it is open between two instants, in order. */
     public List<OpenSpan> between(Instant from, Instant to, ZoneId zone) {
         List<OpenSpan> spans = new ArrayList<>();
+        LocalDate last = to.atZone(zone).toLocalDate();
         Instant t = from;
         while (t.isBefore(to)) {
-            OpenState state = at(t, zone);
+            // A change after the end does not matter: where it is always open there would be none for a year.
+            int ahead = (int) ChronoUnit.DAYS.between(t.atZone(zone).toLocalDate(), last) + 1;
+            OpenState state = OpenState.of(this::on, ahead, t, zone);
             Instant end = state.until() == null || state.until().isAfter(to) ? to : state.until();
             if (state.open()) {
                 spans.add(new OpenSpan(t, end));

@@ -87,6 +87,16 @@ final class SpecialHoursReader {
                 dates.skip();
             }
         }
+        Matcher away = language.away.matcher(lower).region(dates.at, lower.length());
+        if (away.lookingAt()
+                && !language.publicHolidays
+                        .matcher(lower)
+                        .region(dates.at, lower.length())
+                        .lookingAt()) {
+            closedFirst = true;
+            dates.at = away.end();
+            dates.skip();
+        }
         Optional<When> holiday = holiday();
         int startOfDate = dates.at;
         if (holiday.isPresent()) {

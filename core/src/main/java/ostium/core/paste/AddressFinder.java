@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.Stream;
 import ostium.core.base.Reading.Span;
 import ostium.core.country.Country;
 import ostium.core.fact.Place;
@@ -17,7 +18,15 @@ final class AddressFinder {
                     + "|strasse|str\\.|weg|platz|rue|calle|via|rua|straat|suite|floor)\\b).*");
     private static final Pattern LABEL =
             Pattern.compile("(?iu)^(?:address|our address|find us at|find us|workshop|visit us at|visit us"
-                    + "|adresse|anschrift|dirección|indirizzo|where|based at|a)\\s*[:–-]?\\s+");
+                    + "|adresse|anschrift|dirección|indirizzo|where|based at|we(?: are|['’]re) (?:at|in)"
+                    + "|(?:(?:our|my|the) )?(?:office|shop|studio|salon|workshop|garage|yard|showroom|practice|branch)(?: [0-9]{1,2})?(?:\\s*:| is(?: at)?| at)|a)"
+                    + "\\s*[:–-]?\\s+");
+
+    private static final int LONGEST_LINE = 300;
+
+    /** Before the street, on one line with it: the name of the business, and not of the house. */
+    private static final Pattern NAME_BEFORE =
+            Pattern.compile("(?u)^(?<name>(?:[\\p{Lu}&][\\p{L}'’&.-]*\\s+)*\\p{Lu}[\\p{L}'’&.-]*),\\s+(?=[0-9])");
 
     private final TextFinder.Words words;
     private final Country country;
@@ -37,10 +46,15 @@ final class AddressFinder {
             case "PT" -> Pattern.compile("[1-9][0-9]{3}-[0-9]{3}\\s+\\p{Lu}");
             default -> Pattern.compile("(?i)(?<![A-Z0-9])" + country.postcode() + "(?![A-Z0-9])");
         };
-        List<Span> lines = words.lines();
+        List<Span> lines = words.lines().stream()
+                .flatMap(line -> line.to() - line.from() < LONGEST_LINE
+                        ? Stream.of(line)
+                        : words.fragments().stream()
+                                .filter(each -> line.from() <= each.from() && each.to() <= line.to()))
+                .toList();
         for (int i = 0; i < lines.size(); i++) {
             String said = words.at(lines.get(i));
-            Matcher found = said.length() < 300 ? code.matcher(said) : null;
+            Matcher found = said.length() < LONGEST_LINE ? code.matcher(said) : null;
             if (found != null && found.find() && words.isFree(at(lines.get(i), found.start(), found.end()))) {
                 address(lines, i, found.end()).ifPresent(words::take);
             }
@@ -101,7 +115,7 @@ final class AddressFinder {
     }
 
     /** Where an address begins in its line: after a label, a bar, or the words of a sentence before the house number. */
-    private static int start(String said, int end) {
+    private int start(String said, int end) {
         int start = labelled(said);
         Matcher bar = Pattern.compile("\\s+[|•·]\\s+").matcher(said).region(start, end);
         List<Integer> starts = new ArrayList<>(List.of(start));
@@ -109,8 +123,8 @@ final class AddressFinder {
             starts.add(bar.end());
         }
         for (int i = starts.size() - 1; i >= 0; i--) {
-            String rest = said.substring(starts.get(i), end);
-            if (STREET.matcher(rest.replaceAll("[A-Z0-9]+\\s*[A-Z0-9]*$", "")).matches()) {
+            String rest = withoutTown(said.substring(starts.get(i), end));
+            if (STREET.matcher(rest).matches()) {
                 start = starts.get(i);
                 break;
             }
@@ -118,9 +132,20 @@ final class AddressFinder {
         Matcher house = Pattern.compile("(?iu)(?:\\b(?:unit|flat|suite)\\s+)?\\b[0-9]{1,5}[a-z]?\\s+\\p{L}")
                 .matcher(said)
                 .region(start, end);
+        Matcher name = NAME_BEFORE.matcher(said).region(start, end);
+        if (name.find() && !STREET.matcher(name.group("name")).matches()) {
+            return name.end();
+        }
         boolean found = house.find();
         String before = found ? said.substring(start, house.start()) : "";
         return found && !before.matches(".*[0-9].*") && before.strip().split("\\s+").length > 3 ? house.start() : start;
+    }
+
+    /** Without the postal code at its end, or the code and the first letters of the town. */
+    private String withoutTown(String said) {
+        return country.order() == Country.Order.CODE_TOWN
+                ? said.replaceFirst("(?:[A-Z]-?)?[0-9]{4,5}(?:[- ]?[A-Z0-9]{2,3})?\\s+\\p{Lu}[\\p{L}-]*$", "")
+                : said.replaceAll("[A-Z0-9]+\\s*[A-Z0-9]*$", "");
     }
 
     private int afterTaken(int from, int to) {

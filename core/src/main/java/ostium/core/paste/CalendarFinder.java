@@ -27,7 +27,7 @@ final class CalendarFinder implements Finder {
     private static final Pattern OPEN = Pattern.compile(
             "(?iu)\\b(?:open|opening hours|office hours|hours|geöffnet|öffnungszeiten|ouvert|abierto)\\b");
     private static final Pattern CLOSED =
-            Pattern.compile("(?iu)\\b(?:closed|closure|holidays?|vacation|away|day off|leave|geschlossen"
+            Pattern.compile("(?iu)\\b(?:closed|closure|closing|shut|holidays?|vacation|away|days? off|leave|geschlossen"
                     + "|urlaub|fermé|congés|cerrado|vacaciones|bank holiday)\\b");
 
     private final String text;
@@ -120,7 +120,8 @@ final class CalendarFinder implements Finder {
             return;
         }
         String reason = summary.replaceFirst(
-                "(?iu)^(?:we are |shop )?(?:closed|geschlossen|fermé|cerrado)\\s*(?:for|due to|wegen|:|-|–)?\\s*", "");
+                "(?iu)^(?:we are |shop )?(?:closed|shut|geschlossen|fermé|cerrado)\\s*(?:for|due to|wegen|:|-|–)?\\s*",
+                "");
         String words = say(first) + (first.equals(last) ? "" : " - " + say(last)) + " closed"
                 + (reason.isEmpty() ? "" : " (" + reason.replaceAll("[()]", "") + ")");
         found.add(Found.line("exceptions", words, at(summary), Sureness.LIKELY));

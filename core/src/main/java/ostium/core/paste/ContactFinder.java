@@ -86,6 +86,9 @@ final class ContactFinder {
         Map<String, Optional<EmailAddress>> known = new HashMap<>();
         words.each(MAIL, words.text(), List.of("@"), mail -> {
             Span at = new Span(mail.start(), mail.end());
+            if (!words.isFree(at)) {
+                return;
+            }
             known.computeIfAbsent(
                             mail.group(), typed -> EmailAddress.read(typed).value())
                     .ifPresent(address -> words.take(Found.line("email", address.value(), at, Sureness.SURE)));

@@ -40,11 +40,20 @@ record Found(
 
     /** The same, to be asked about: words beside it were not read and could change it. */
     Found beside(String unread) {
+        Found asked = asked();
+        return new Found(what, words, at, asked.sureness(), asked.choices(), service, row, unread);
+    }
+
+    /** The same, to be asked about. */
+    Found asked() {
         return new Found(
-                what, words, at, Sureness.ASK, choices.isEmpty() ? List.of(words) : choices, service, row, unread);
+                what, words, at, Sureness.ASK, choices.isEmpty() ? List.of(words) : choices, service, row, left);
     }
 
     static final String LINK = "link";
+    /** The owner's customers do not come to them: they come to their customers. */
+    static final String COMES = "denied/RECEIVES";
+
     static final String SERVICE = "service";
 
     static Found line(String path, String words, Span at, Sureness sureness) {

@@ -19,7 +19,7 @@ import ostium.core.hours.WeeklyHours;
 final class HoursFinder {
     /** A place where hours can begin: a day, a word for several, or a time before a day. */
     private static final Pattern BEGIN = Pattern.compile("(?<![\\p{L}0-9])(?:(?:"
-            + "mon(?:days?)?|tues?(?:days?)?|wed(?:nesdays?)?|thu(?:rs?)?(?:days?)?|fri(?:days?)?|sat(?:urdays?)?|sun(?:days?)?"
+            + "mon(?:days?|s)?|tues?(?:days?)?|wed(?:nesdays?|s)?|thu(?:rs?)?(?:days?)?|fri(?:days?|s)?|sat(?:urdays?|s)?|sun(?:days?|s)?"
             + "|daily|every ?day|week ?days?|weekends?|24 ?/ ?7|closed|7 days|seven days|by appointment"
             + "|mo|di|mi|do|fr|sa|so|(?:mon|diens|donners|frei|sams|sonn)tags?|mittwochs?|täglich|werktags"
             + "|lun(?:di)?|mar(?:di)?|mer(?:credi)?|jeu(?:di)?|ven(?:dredi)?|sam(?:edi)?|dim(?:anche)?|du lundi|tous les jours"
@@ -31,7 +31,7 @@ final class HoursFinder {
     private static final Pattern LEADING = Pattern.compile("(?iu)^(?:please note:?|note:?|we are|we're|hinweis:?)\\s*");
     private static final Pattern HAS_DATE =
             Pattern.compile("\\b(?:jan|feb|mar|apr|may|jun|jul|aug|sep|oct|nov|dec|januar|märz|mai|juni"
-                    + "|juli|okt|dez|christmas|easter|boxing|bank holidays?|public holidays?|feiertag)"
+                    + "|juli|okt|dez|janv|févr?|avr|juin|juil|août|déc|ene|abr|ago|dic|christmas|noël|navidad|weihnacht|oster|easter|boxing|bank holidays?|public holidays?|feiertag)"
                     + "|[0-9]{4}-[0-9]{2}-[0-9]{2}|[0-9]{1,2}[./][0-9]{1,2}[./][0-9]{2,4}");
     /** A line with none of these has no date in words: asked first, since it costs less. */
     private static final List<String> DATE_WORDS = List.of(
@@ -51,6 +51,18 @@ final class HoursFinder {
             "nov",
             "dec",
             "dez",
+            "fév",
+            "avr",
+            "août",
+            "déc",
+            "ene",
+            "abr",
+            "ago",
+            "dic",
+            "noël",
+            "navidad",
+            "weihnacht",
+            "oster",
             "christmas",
             "easter",
             "boxing",
@@ -92,6 +104,7 @@ final class HoursFinder {
             if (isSpecial(lines.get(i))) {
                 continue;
             }
+            sentences(lines.get(i));
             Piece piece = in(lines.get(i));
             if (piece == null) {
                 continue;
@@ -206,6 +219,16 @@ final class HoursFinder {
             }
         }
         return null;
+    }
+
+    /** Days that differ in one sentence of several on a line. */
+    private void sentences(Span line) {
+        List<Span> all = words.fragments().stream()
+                .filter(each -> line.from() <= each.from() && each.to() <= line.to())
+                .toList();
+        if (all.size() > 1) {
+            all.forEach(this::isSpecial);
+        }
     }
 
     /** Whether a digit stands before a mark that dates in figures have. */

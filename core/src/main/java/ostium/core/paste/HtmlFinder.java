@@ -97,6 +97,8 @@ final class HtmlFinder implements Finder {
         List<Found> all = new ArrayList<>(said);
         // Of what there is one of, the data of a page know better than its words.
         words.found().stream()
+                .filter(found -> !found.what().equals("person")
+                        || said.stream().noneMatch(known -> known.words().equalsIgnoreCase(found.words())))
                 .filter(found -> !ONE_OF.contains(found.what())
                         || said.stream().noneMatch(known -> known.what().equals(found.what())))
                 .forEach(all::add);

@@ -3,9 +3,12 @@ package ostium.core.paste;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import ostium.core.base.Reading.Span;
 import ostium.core.format.LocalBusinessReader;
+import ostium.core.sheet.Line;
 import ostium.core.sheet.TypedSheet;
+import ostium.core.trade.TradeCatalogue;
 
 /** Finds facts in what a page says of itself as schema.org data. */
 final class JsonLdFinder implements Finder {
@@ -21,13 +24,31 @@ final class JsonLdFinder implements Finder {
     public Result find() {
         try {
             LocalBusinessReader.Read read = LocalBusinessReader.read(json, sheet.seed());
-            String note = read.unused().isEmpty()
-                    ? ""
-                    : "Left alone, because Ostium has no place for it: " + String.join(", ", read.unused()) + ".";
-            return new Result(json, found(read.sheet(), json), note, List.of(), false);
+            List<Found> found = found(read.sheet(), json);
+            if (read.sheet().trade().isBlank()) {
+                trade(read.sheet())
+                        .ifPresent(trade -> found.add(Found.line("trade", trade, place(json, trade), Sureness.LIKELY)));
+            }
+            return new Result(json, found, note(read), List.of(), false);
         } catch (LocalBusinessReader.Unreadable e) {
             return new Result(json, List.of(), "This cannot be read: " + e.getMessage() + ".", List.of(), true);
         }
+    }
+
+    /** The trade its name or its own words speak of. */
+    private static Optional<String> trade(TypedSheet read) {
+        return TradeCatalogue.shipped().namedIn(read.name() + "\n" + read.line(Line.WORDS));
+    }
+
+    private static String note(LocalBusinessReader.Read read) {
+        List<String> notes = new ArrayList<>();
+        if (!read.faults().isEmpty()) {
+            notes.add("Not read: " + String.join("; ", read.faults()) + ".");
+        }
+        if (!read.unused().isEmpty()) {
+            notes.add("Left alone, because Ostium has no place for it: " + String.join(", ", read.unused()) + ".");
+        }
+        return String.join(" ", notes);
     }
 
     /** The same, with places in the text of the page it stands in; nothing where it is no business. */
@@ -65,7 +86,12 @@ final class JsonLdFinder implements Finder {
                                 service.minutes()),
                         place(text, service.name()),
                         Sureness.SURE)));
-        read.rows()
+        read.rows().stream()
+                .filter(JsonLdFinder::isNumber)
+                .map(row -> row.line("number"))
+                .forEach(number -> found.add(Found.line("telephone", number, place(text, number), Sureness.SURE)));
+        read.rows().stream()
+                .filter(row -> !isNumber(row))
                 .forEach(row -> found.add(Found.row(
                         row,
                         String.join(
@@ -81,6 +107,11 @@ final class JsonLdFinder implements Finder {
                                         .orElse("")),
                         Sureness.SURE)));
         return found;
+    }
+
+    /** A further number that has no name of its own. */
+    private static boolean isNumber(TypedSheet.TypedRow row) {
+        return row.kind().equals("phone") && row.line("name").isBlank();
     }
 
     /** The whole words, or the first part of them that stands in the text. */

@@ -55,6 +55,12 @@ final class LabelledFinder {
                     "krs",
                     "kvk"),
             Rule.of(
+                    "legal/number",
+                    "(?:amtsgericht\\s+[\\p{L}]+[ ,]*)?\\b(?<value>hr[ab]\\s?[0-9]{2,7})\\b",
+                    Sureness.SURE,
+                    "hra",
+                    "hrb"),
+            Rule.of(
                     "legal/tax",
                     "\\b(?:vat|tax|ust-?id(?:nr)?|tva|nif|cif|partita iva|p\\.? ?iva|btw|abn"
                             + "|gst)\\b\\.?\\s*(?:reg(?:istration)?\\.?\\s*)?(?:no|nr|number|n°|-nr)?\\.?\\s*[:#]?\\s*(?<value>"
@@ -77,9 +83,9 @@ final class LabelledFinder {
                     Sureness.LIKELY,
                     "we ",
                     "i "));
-    private static final Pattern AREA =
-            Pattern.compile("\\b(?:covering|we cover|serving|areas? covered|areas? served|we come to"
-                    + "|we travel to|coverage|einzugsgebiet|zone d['’]intervention)\\s*:?\\s*(?<value>[^.\\n]{3,300})");
+    private static final Pattern AREA = Pattern.compile(
+            "\\b(?:covering|(?:we|i) cover|serving|areas? covered|areas? served"
+                    + "|(?:we|i) (?:come|travel|drive)(?: out)? to(?: you(?: in| at|:))?|coverage|einzugsgebiet|zone d['’]intervention)\\s*:?\\s*(?<value>[^.\\n]{3,300})");
     private static final Pattern MEMBER =
             Pattern.compile("(?u)\\b(?:[Mm]embers? of|[Rr]egistered with|[Cc]ertified by|[Aa]ccredited by"
                     + "|[Mm]itglied (?:der|des|im))\\s+(?:the\\s+)?(?<value>[\\p{Lu}][\\p{L}&'’ -]{2,80}?)(?=\\s*(?:[,."
@@ -87,6 +93,19 @@ final class LabelledFinder {
     private static final Pattern PRAISE = Pattern.compile(
             "(?u)[“\"«](?<value>[^”\"»\\n]{12,600})[”\"»]\\s*[,–—-]*\\s*(?<who>[\\p{Lu}][\\p{L}.'’-]*(?:\\s+[\\p{Lu}&]"
                     + "[\\p{L}.'’-]*){0,3})?(?:,\\s*(?<where>[\\p{Lu}][\\p{L}'’ -]{2,40}))?");
+
+    private static final Pattern INTRODUCED =
+            Pattern.compile("(?iu:\\b(?:run by|owned by|founded by|owner|proprietor|ask for|my name is|i am|i['’]m"
+                    + "|inh\\.|inhaber(?:in)?|geschäftsführer(?:in)?|geführt von|gérante?|tenu par|propietari[oa])\\b)[:,]?[ ]+(?<who>"
+                    + WhoFinder.PERSON_NAME + ")");
+    private static final Pattern WITH =
+            Pattern.compile("(?iu:\\bwith)[ ]+(?<who>" + WhoFinder.PERSON_NAME + ")(?=,[ ]+\\p{Ll})");
+    private static final Pattern COMES = Pattern.compile(
+            "\\b(?:(?:we|i) (?:will |can |also |always )?(?:come|travel|drive)(?: out)? to (?:you\\b|your (?:home|door|house|place|work))"
+                    + "|at your (?:home|door|house|place)\\b|in your own home|home visits|we visit you|wir kommen zu ihnen|hausbesuche"
+                    + "|à domicile|a domicilio|(?:fully )?mobile (?!phones?\\b|numbers?\\b|no\\b|tel|app\\b|friendly)\\p{Ll}{3,})");
+    private static final Pattern RECEIVES = Pattern.compile(
+            "\\b(?:(?:visit|come and see|come to) us|our (?:shop|salon|studio|workshop|showroom|clinic)|(?:pop|drop|call) in|walk-?ins?)\\b");
 
     private final TextFinder.Words words;
 
@@ -111,11 +130,38 @@ final class LabelledFinder {
                     .substring(area.start("value"), area.end("value"))
                     .strip()
                     .replaceFirst("(?i)^(?:the|all of)\\s+(?=\\p{Lu})", "");
-            if (Area.read(value).value().isPresent()) {
+            boolean names = !value.isEmpty()
+                    && (Character.isUpperCase(value.codePointAt(0))
+                            || value.matches("(?i)(?:within|up to)?\\s*[0-9].*"));
+            if (names && Area.read(value).value().isPresent()) {
                 take("area", value, area, Sureness.LIKELY);
             }
         });
         praise();
+        introduced();
+        comes();
+    }
+
+    /** "Run by Fern Osier", "with Bryony Larch, instructor since 2009". */
+    private void introduced() {
+        for (Pattern pattern : List.of(INTRODUCED, WITH)) {
+            words.each(pattern, words.text(), List.of(), who -> {
+                Span at = new Span(who.start("who"), who.end("who"));
+                if (words.isFree(at)
+                        && words.found().stream()
+                                .noneMatch(found -> found.what().equals("person"))) {
+                    words.take(Found.line("person", who.group("who"), at, Sureness.LIKELY));
+                }
+            });
+        }
+    }
+
+    /** Who comes to whom, where the text says one of the two and not the other as well. Nothing is taken out for it. */
+    private void comes() {
+        Matcher comes = COMES.matcher(words.lower());
+        if (comes.find() && !RECEIVES.matcher(words.lower()).find()) {
+            words.found().add(Found.line(Found.COMES, "yes", new Span(comes.start(), comes.end()), Sureness.LIKELY));
+        }
     }
 
     private void take(String path, String value, Matcher matcher, Sureness sureness) {

@@ -45,6 +45,11 @@ final class LeftOver {
         return left;
     }
 
+    /** Whether all words of a stretch are labels and small words: a heading, and no name. */
+    static boolean isHarmless(String said) {
+        return stretch(said, 0, said.length()).isEmpty();
+    }
+
     /** Words that stand in something found elsewhere say nothing new: pages repeat themselves. */
     private static boolean isNews(String text, Span span, Set<String> said) {
         String words = plain(text.substring(span.from(), span.to()));

@@ -34,7 +34,7 @@ final class PriceListFinder {
 
     /** Begins a line that names no service. */
     private static final Pattern NO_SERVICE = Pattern.compile(
-            "(?iu)^(?:save|spend|only|just|now only|was|total|sub-?total|amount due|balance|invoice|paid|spare[nz]?)\\b");
+            "(?iu)^(?:[0-9]+ ?[x×]\\s|save|spend|only|just|now only|was|total|sub-?total|amount due|balance|invoice|paid|spare[nz]?)\\b");
 
     private static final Pattern BULLET = Pattern.compile("^[\\s•*·▪◦‣>–-]+");
 
@@ -61,8 +61,11 @@ final class PriceListFinder {
     }
 
     private Trade trade() {
-        String typed = sheet.trade().isBlank() ? Trades.in(words.text()).orElse("") : sheet.trade();
-        return TradeCatalogue.shipped().find(typed).trade();
+        return sheet.trade().isBlank()
+                ? TradeEvidence.in(words)
+                        .map(TradeCatalogue.Mention::trade)
+                        .orElse(TradeCatalogue.shipped().find("").trade())
+                : TradeCatalogue.shipped().find(sheet.trade()).trade();
     }
 
     private Optional<TypedService> row(String said, Trade trade) {

@@ -63,6 +63,8 @@ final class Proposals {
                 row(each);
             } else if (each.what().equals(Found.LINK)) {
                 link(each);
+            } else if (each.what().equals(Found.COMES)) {
+                comes(each);
             } else if (each.what().equals("telephone")) {
                 telephone(each);
             } else if (each.what().equals("exceptions")) {
@@ -234,11 +236,26 @@ final class Proposals {
         add(
                 found,
                 name,
-                url.replaceFirst("^https?://(www\\.)?", ""),
+                url.replaceFirst("^https?://(www\\.)?", "").replaceFirst("^([^/]+)/$", "$1"),
                 known ? Proposal.Standing.SAME : Proposal.Standing.NEW,
                 "",
                 "links",
                 url,
+                null,
+                null);
+    }
+
+    private void comes(Found found) {
+        String key = Found.COMES.substring(Found.COMES.indexOf('/') + 1);
+        boolean known = sheet.denied().contains(key);
+        add(
+                found,
+                NAMES.say("comes"),
+                NAMES.say("comes.toCustomers"),
+                known ? Proposal.Standing.SAME : Proposal.Standing.NEW,
+                "",
+                Found.COMES,
+                found.words(),
                 null,
                 null);
     }

@@ -8,6 +8,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
+import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVParser;
@@ -57,12 +58,20 @@ final class ServicesTable implements Finder {
                         .allMatch(
                                 line -> line.chars().filter(c -> c == separator).count() >= inFirst);
         boolean named = List.of(lines.get(0).split(Pattern.quote(String.valueOf(separator)))).stream()
-                        .map(cell -> cell.replace("\"", "").strip())
+                        .map(ServicesTable::heading)
                         .filter(cell -> HEADINGS.values().stream()
                                 .anyMatch(heading -> heading.matcher(cell).matches()))
                         .count()
                 >= 2;
         return even && named;
+    }
+
+    /** A heading without its unit: "Duration (min)", "Price in £". */
+    private static String heading(String cell) {
+        return cell.replace("\"", "")
+                .toLowerCase(Locale.ROOT)
+                .replaceFirst("\\s*(?:[(\\[].*|\\bin\\s+\\S+|[£$€])\\s*$", "")
+                .strip();
     }
 
     private static char separator(String text) {
@@ -88,6 +97,7 @@ final class ServicesTable implements Finder {
                 .get()
                 .parse(new StringReader(text))) {
             Map<String, Integer> columns = null;
+            String sign = "";
             int at = 0;
             for (CSVRecord record : parser) {
                 int from = (int) Math.min(record.getCharacterPosition(), text.length());
@@ -96,6 +106,7 @@ final class ServicesTable implements Finder {
                     columns = columns(record);
                     if (columns.containsKey("heading")) {
                         aside.add(line(from));
+                        sign = sign(record, columns);
                         continue;
                     }
                 }
@@ -103,7 +114,7 @@ final class ServicesTable implements Finder {
                     note = "Only the first " + MOST_ROWS + " rows were read.";
                     break;
                 }
-                row(record, columns).ifPresent(row -> found.add(Found.service(row, line(from), Sureness.SURE)));
+                row(record, columns, sign).ifPresent(row -> found.add(Found.service(row, line(from), Sureness.SURE)));
             }
         } catch (IOException | java.io.UncheckedIOException | IllegalStateException e) {
             note = WORDS.say("servicesTable.thisTableBreaksOffA");
@@ -118,7 +129,7 @@ final class ServicesTable implements Finder {
     private static Map<String, Integer> columns(CSVRecord first) {
         Map<String, Integer> columns = new TreeMap<>();
         for (int i = 0; i < first.size(); i++) {
-            String cell = first.get(i).strip().toLowerCase(Locale.ROOT);
+            String cell = heading(first.get(i));
             for (String name : List.of("name", "price", "minutes", "unit", "currency", "summary")) {
                 if (HEADINGS.get(name).matcher(cell).matches() && !columns.containsValue(i)) {
                     columns.putIfAbsent(name, i);
@@ -149,7 +160,14 @@ final class ServicesTable implements Finder {
         return columns;
     }
 
-    private static Optional<TypedService> row(CSVRecord record, Map<String, Integer> columns) {
+    /** The currency that stands in the heading of the prices, or nothing. */
+    private static String sign(CSVRecord headings, Map<String, Integer> columns) {
+        Integer at = columns.get("price");
+        String heading = at == null || at >= headings.size() ? "" : headings.get(at);
+        return heading.replaceAll("[^£$€]", "");
+    }
+
+    private static Optional<TypedService> row(CSVRecord record, Map<String, Integer> columns, String sign) {
         String name = cell(record, columns, "name");
         if (name.isEmpty() || name.length() > ostium.core.fact.Service.LONGEST_NAME) {
             return Optional.empty();
@@ -159,6 +177,9 @@ final class ServicesTable implements Finder {
         String unit = cell(record, columns, "unit").replaceFirst("(?iu)^(?:per|pro|par|por)\\s+", "");
         if (!price.isEmpty() && !currency.isEmpty() && price.matches("[0-9.]+")) {
             price = price + " " + currency;
+        }
+        if (sign.length() == 1) {
+            price = price.replaceFirst("^((?:from )?)([0-9])", "$1" + Matcher.quoteReplacement(sign) + "$2");
         }
         if (!price.isEmpty() && !unit.isEmpty() && !price.contains("per")) {
             price = price + " per " + unit;

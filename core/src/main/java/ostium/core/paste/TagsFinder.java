@@ -47,8 +47,11 @@ final class TagsFinder implements Finder {
         switch (key.replaceFirst("^contact:", "")) {
             case "name" -> found.add(Found.line("name", value, at, Sureness.SURE));
             case "short_name" -> found.add(Found.line("short-name", value, at, Sureness.SURE));
-            case "craft", "shop", "office", "amenity", "healthcare" ->
-                found.add(Found.line("trade", value.replace('_', ' '), at, Sureness.LIKELY));
+            case "craft", "shop", "office", "amenity", "healthcare" -> {
+                if (!value.matches("yes|no|vacant")) {
+                    found.add(Found.line("trade", value.replace('_', ' '), at, Sureness.LIKELY));
+                }
+            }
             case "phone", "mobile" -> {
                 for (String number : value.split(";")) {
                     found.add(Found.line("telephone", number.strip(), at, Sureness.SURE));
@@ -60,8 +63,11 @@ final class TagsFinder implements Finder {
                 String typed = bare ? key.replaceFirst("^contact:", "") + " @" + value : value;
                 found.add(new Found(Found.LINK, typed, at, Sureness.SURE, List.of(), null, null));
             }
-            case "start_date" ->
-                found.add(Found.line("founded", value.length() > 4 ? value.substring(0, 4) : value, at, Sureness.SURE));
+            case "start_date" -> {
+                if (value.matches("[0-9]{4}.*")) {
+                    found.add(Found.line("founded", value.substring(0, 4), at, Sureness.SURE));
+                }
+            }
             case "description" -> found.add(Found.line("words", value, at, Sureness.SURE));
             case "operator:legal_name", "official_name" ->
                 found.add(Found.line("legal/name", value, at, Sureness.SURE));
@@ -80,13 +86,16 @@ final class TagsFinder implements Finder {
         });
     }
 
-    private static void address(Map<String, String> tags, Map<String, Span> places, List<Found> found) {
-        String street = join(" ", tags.get("addr:housenumber"), tags.get("addr:street"));
-        String town = tags.getOrDefault("addr:city", tags.getOrDefault("addr:place", ""));
+    private void address(Map<String, String> tags, Map<String, Span> places, List<Found> found) {
+        Country country = Country.of(tags.getOrDefault("addr:country", region));
+        String number = tags.get("addr:housenumber");
+        String name = tags.getOrDefault("addr:street", tags.get("addr:place"));
+        String street = country.numberBehind() ? join(" ", name, number) : join(" ", number, name);
+        String town =
+                tags.getOrDefault("addr:city", tags.getOrDefault("addr:town", tags.getOrDefault("addr:village", "")));
         if (street.isBlank() && town.isBlank()) {
             return;
         }
-        Country country = Country.of(tags.getOrDefault("addr:country", "GB"));
         String code = tags.getOrDefault("addr:postcode", "");
         String last = country.order() == Country.Order.CODE_TOWN ? join(" ", code, town) : join(" ", town, code);
         Span at = places.entrySet().stream()

@@ -38,6 +38,11 @@ public final class Taking {
             links.add(proposal.words());
             return sheet.withLinks(links);
         }
+        if (proposal.path().equals(Found.COMES)) {
+            List<String> denied = new ArrayList<>(sheet.denied());
+            denied.add(Found.COMES.substring(Found.COMES.indexOf('/') + 1));
+            return sheet.withDenied(denied);
+        }
         Line line = Line.named(proposal.path()).orElseThrow();
         String present = sheet.line(line);
         boolean adds = line == Line.EXCEPTIONS && !present.isBlank();

@@ -21,7 +21,10 @@ final class TextFinder implements Finder {
     /** Longer texts are searched for what has a form of its own only. */
     private static final int MOST_LINES = 6000;
 
-    private static final Pattern FRAGMENT_END = Pattern.compile("\\s+[|•·]\\s+|(?<=[\\p{L}\\p{N})][.!?])\\s+(?=\\S)");
+    private static final Pattern FRAGMENT_END =
+            Pattern.compile("\\s+[|•·*★☆✦✔✓➤►»~]+\\s+|(?<=[\\p{L}\\p{N})][.!?])\\s+(?=\\S)");
+
+    private static final Pattern PIECE_END = Pattern.compile("[,;:]\\s+|\\s+[–—-]\\s+|\\s{2,}");
 
     private final Words words;
     private final TypedSheet sheet;
@@ -92,6 +95,21 @@ final class TextFinder implements Finder {
                 cut();
             }
             return fragments;
+        }
+
+        /** Parts of fragments between commas, colons and dashes that nothing has been taken from. */
+        List<Span> pieces() {
+            List<Span> pieces = new ArrayList<>();
+            for (Span fragment : fragments()) {
+                Matcher cut = PIECE_END.matcher(at(fragment));
+                int from = 0;
+                while (cut.find()) {
+                    add(pieces, fragment.from() + from, fragment.from() + cut.start());
+                    from = cut.end();
+                }
+                add(pieces, fragment.from() + from, fragment.to());
+            }
+            return pieces.stream().filter(this::isFree).toList();
         }
 
         private void cut() {
@@ -182,14 +200,19 @@ final class TextFinder implements Finder {
 
     @Override
     public Result find() {
+        Whose whose = Whose.of(words);
         new ContactFinder(words, sheet.region()).find();
         new HoursFinder(words, sheet.region(), today).find();
         new LabelledFinder(words).find();
-        new PriceListFinder(words, sheet).find();
+        if (whose == Whose.OWN) {
+            new PriceListFinder(words, sheet).find();
+        }
         new AddressFinder(words, sheet.region()).find();
-        new WhoFinder(words, sheet).find();
-        List<Found> inOrder = new ArrayList<>(words.found());
+        if (whose == Whose.OWN) {
+            new WhoFinder(words, sheet).find();
+        }
+        List<Found> inOrder = new ArrayList<>(whose.asked(words.found()));
         inOrder.sort(Comparator.comparingInt(each -> each.at().from()));
-        return new Result(words.text(), inOrder, "", words.aside(), true);
+        return new Result(words.text(), inOrder, whose.note(), words.aside(), true);
     }
 }

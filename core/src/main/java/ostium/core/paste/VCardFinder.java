@@ -14,6 +14,7 @@ import ostium.core.base.Messages;
 import ostium.core.base.Reading.Span;
 import ostium.core.country.Country;
 import ostium.core.format.BusinessCard;
+import ostium.core.trade.TradeCatalogue;
 
 /**
  * Finds facts in a contact file, vCard 2.1 to 4.0.
@@ -63,7 +64,11 @@ final class VCardFinder implements Finder {
         } else if (full != null) {
             line("name", full);
         }
-        card.getTitles().stream().findFirst().ifPresent(title -> line("trade", title.getValue()));
+        card.getTitles().stream()
+                .map(title -> title.getValue())
+                .filter(title -> title != null && !title.isBlank())
+                .findFirst()
+                .ifPresent(title -> found.add(Found.line("trade", title.strip(), at(title), trade(title))));
         card.getTelephoneNumbers().forEach(this::telephone);
         card.getEmails().forEach(mail -> line("email", mail.getValue()));
         card.getAddresses().stream().findFirst().ifPresent(this::address);
@@ -79,10 +84,20 @@ final class VCardFinder implements Finder {
         if (card.getTimezone() != null && card.getTimezone().getText() != null) {
             line("zone", card.getTimezone().getText());
         }
-        card.getNotes().stream().findFirst().ifPresent(note -> line("words", note.getValue()));
+        // A note can be the owner's words, or somebody's about them.
+        card.getNotes().stream()
+                .map(note -> note.getValue())
+                .filter(note -> note != null && !note.isBlank())
+                .findFirst()
+                .ifPresent(note -> found.add(Found.line("words", note.strip(), at(note), Sureness.LIKELY)));
         BusinessCard.linesOf(card).forEach(this::line);
         BusinessCard.servicesOf(card)
                 .forEach(service -> found.add(Found.service(service, at(service.name()), Sureness.SURE)));
+    }
+
+    /** A title is the trade where it names one; "Owner" is none. */
+    private static Sureness trade(String title) {
+        return TradeCatalogue.shipped().find(title).near() ? Sureness.SURE : Sureness.LIKELY;
     }
 
     private void line(String path, String words) {

@@ -3,32 +3,52 @@ package ostium.core.paste;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import ostium.core.base.Reading.Span;
 import ostium.core.sheet.Line;
 import ostium.core.sheet.TypedSheet;
+import ostium.core.trade.TradeCatalogue;
 
 /**
  * Finds who it is: the name of the business (what the mail address or the site is called after, what has a word of a
  * trade or a company in it), the trade, and somebody's name.
  */
 final class WhoFinder {
-    private static final Pattern COMPANY =
-            Pattern.compile("(?iu).*\\b(?:ltd|limited|llc|inc|llp|plc|gmbh|ug|kg|e\\.?k\\.?|sarl|sas"
-                    + "|s\\.?l\\.?|bv|lda|& (?:sons?|daughters?|co|partners?)|services?|care|repairs?"
+    private static final Pattern COMPANY = Pattern.compile(
+            "(?iu).*(?:& (?:sons?|daughters?|co|partners?)|\\b(?:ltd|limited|llc|inc|llp|plc|gmbh|ug|kg|e\\.?k\\.?|sarl|sas"
+                    + "|s\\.?l\\.?|bv|lda|services?|care|repairs?"
                     + "|alterations|works?|workshop|studio|salon|pianos?|cleaning|sweeps?|plumbing"
                     + "|heating|electrical|gardens?|landscapes?|roofing|joinery|tailors?|garage"
-                    + "|clinic|therapy|school|academy)\\b\\.?.*");
-    private static final Pattern PERSON = Pattern.compile(
-            "(?u)(?:(?:Mrs?|Ms|Dr|Herr|Frau|Mme|M)\\.?\\s+)?\\p{Lu}\\p{Ll}[\\p{L}'’-]*(?:\\s+\\p{Lu}\\.)?(?:\\s+"
-                    + "(?:de|van|von|la|le))?\\s+\\p{Lu}\\p{L}[\\p{L}'’-]*");
+                    + "|clinic|therapy|school|academy))\\b\\.?.*");
+    /** Two names of a person, on one line. */
+    static final String PERSON_NAME =
+            "(?:(?:Mrs?|Ms|Dr|Herr|Frau|Mme|M)\\.?[ ]+)?\\p{Lu}\\p{Ll}[\\p{L}'’-]*(?:[ ]+\\p{Lu}\\.)?(?:[ ]+"
+                    + "(?:de|van|von|la|le))?[ ]+\\p{Lu}\\p{L}[\\p{L}'’-]*";
+
+    private static final Pattern PERSON = Pattern.compile(PERSON_NAME);
+
+    /** Words that each begin with a capital: what a name of a business looks like, and a heading too. */
+    private static final Pattern TITLE =
+            Pattern.compile("(?:(?:The|La|Le|L['’]|Der|Die|Das|El)\\s*)?\\p{Lu}[\\p{L}'’.-]*"
+                    + "(?:\\s+(?:(?:&|and|of|the|de|la|du|des|und|y|et|\\+)\\s+)?\\p{Lu}[\\p{L}'’.-]*){1,4}");
+
+    private static final Pattern GREETING = Pattern.compile(
+            "(?iu)^(?:about|welcome to|willkommen bei|bienvenue chez|bienvenidos a|this is|here is|we are|we['’]re|©\\s*(?:[0-9]{4})?)\\s+(?=\\p{L})");
+    private static final Pattern HELLO =
+            Pattern.compile("(?iu)^(?:hello|hi|hiya|dear|hallo|liebe[r]?|bonjour|hola)\\b");
     private static final Pattern FAREWELL =
             Pattern.compile("(?iu)^(?:(?:kind|best|warm) (?:regards|wishes)|regards|cheers|thanks|thank you"
                     + "|yours (?:sincerely|faithfully)|all the best|sincerely|mit freundlichen grüßen"
-                    + "|viele grüße|cordialement|saludos|--+|sent from my .*)[,.!]*$");
+                    + "|viele grüße|cordialement|saludos|--+|sent from my .*"
+                    + "|(?:thx|thanks|ta|cheers|regards|best)[,]?\\s+\\p{L}{2,20})[,.!]*$");
     private static final Pattern LABEL =
             Pattern.compile("(?iu)^(?:name|business|company|firma|trading as|t/a)\\s*:\\s*");
+
+    private static final int MOST_PIECES = 120;
+    /** Drawn around a name and no part of it. */
+    private static final String MARKS = " *★☆✦✔✓➤►»«~=_#-–—|•·";
 
     private final TextFinder.Words words;
     private final TypedSheet sheet;
@@ -43,24 +63,21 @@ final class WhoFinder {
         lines.stream()
                 .filter(line -> FAREWELL.matcher(words.at(line)).matches())
                 .forEach(words::setAside);
+        boolean afterFarewell =
+                lines.stream().anyMatch(line -> FAREWELL.matcher(words.at(line)).matches());
         Optional<Span> name = name(lines);
+        if (name.isEmpty() && !afterFarewell) {
+            // With no other name about, the first words of a card or a page are the name of the business.
+            name = first().filter(piece -> isTitle(words.at(piece)));
+        }
         name.ifPresent(line -> words.take(Found.line(
                 "name",
                 LABEL.matcher(words.at(line)).replaceFirst("").replaceFirst("[,;|]+$", ""),
                 line,
                 Sureness.LIKELY)));
-        boolean afterFarewell = !words.aside().isEmpty();
-        Optional<Span> first = lines.stream().filter(words::isFree).findFirst();
-        if (name.isEmpty()
-                && !afterFarewell
-                && first.filter(line -> PERSON.matcher(words.at(line)).matches())
-                        .isPresent()) {
-            // With no other name about, the first line of a card or a page is the name of the business.
-            words.take(Found.line("name", words.at(first.get()), first.get(), Sureness.LIKELY));
-        }
         lines.stream()
                 .filter(words::isFree)
-                .filter(line -> PERSON.matcher(person(line)).matches())
+                .filter(line -> PERSON.matcher(person(line)).matches() && isSomebody(person(line)))
                 .findFirst()
                 .ifPresent(line -> {
                     String person = person(line);
@@ -68,6 +85,37 @@ final class WhoFinder {
                     words.take(Found.line("person", person, new Span(from, from + person.length()), Sureness.LIKELY));
                 });
         trade(lines);
+    }
+
+    /** The first words of the text, if they stand on its first line and are not taken for something else. */
+    private Optional<Span> first() {
+        return words.lines().stream()
+                .findFirst()
+                .flatMap(line -> words.pieces().stream()
+                        .findFirst()
+                        .filter(piece -> piece.from() <= line.from() + 1 && piece.to() <= line.to()));
+    }
+
+    /** "The Tidy Nail", "Loaf and Ladle bakery": words with capitals, the trade behind them in small letters or not. */
+    private static boolean isTitle(String said) {
+        List<TradeCatalogue.Mention> trades = TradeCatalogue.shipped().mentions(said);
+        TradeCatalogue.Mention last = trades.isEmpty() ? null : trades.get(trades.size() - 1);
+        String called = last != null && last.to() == said.length() && last.from() > 2
+                ? said.substring(0, last.from()).strip()
+                : said;
+        boolean capitals = PERSON.matcher(said).matches()
+                || TITLE.matcher(called).matches()
+                || !called.equals(said) && called.matches("\\p{Lu}[\\p{L}'’-]+");
+        return capitals && !LeftOver.isHarmless(said);
+    }
+
+    /** Neither the business nor a greeting, and nobody is known yet. */
+    private boolean isSomebody(String said) {
+        return !HELLO.matcher(said).find()
+                && TradeCatalogue.shipped().mentions(said).isEmpty()
+                && words.found().stream()
+                        .noneMatch(found -> found.what().equals("person")
+                                || found.what().equals("name") && found.words().equalsIgnoreCase(said));
     }
 
     /** The part of a line that can be a name: before "owner", a comma or a bar. */
@@ -78,8 +126,9 @@ final class WhoFinder {
     private Optional<Span> name(List<Span> lines) {
         String present = sheet.line(Line.NAME).strip();
         List<String> domains = domains();
-        List<Span> free = lines.stream()
-                .filter(words::isFree)
+        List<Span> free = Stream.concat(
+                        lines.stream().filter(words::isFree).map(this::withoutRest),
+                        words.pieces().stream().limit(MOST_PIECES).map(this::withoutRest))
                 .filter(line -> line.to() - line.from() <= 80 && words.at(line).matches("(?u).*\\p{L}{2}.*"))
                 .filter(line -> words.at(line).split("\\s+").length <= 8)
                 .toList();
@@ -92,6 +141,26 @@ final class WhoFinder {
                                 && !words.at(line).matches(".*[.!?:]$"))
                 .flatMap(test -> free.stream().filter(test).limit(1))
                 .findFirst();
+    }
+
+    /** Without "About" before it, and without what it does behind it: "Spoke and Teasel, mobile bike repairs". */
+    private Span withoutRest(Span line) {
+        String said = words.at(line);
+        Matcher greeting = GREETING.matcher(said);
+        int from = greeting.find() ? greeting.end() : 0;
+        int end = said.length();
+        while (from < end && MARKS.indexOf(said.charAt(from)) >= 0) {
+            from++;
+        }
+        while (end > from && MARKS.indexOf(said.charAt(end - 1)) >= 0) {
+            end--;
+        }
+        int comma = said.indexOf(", ", from);
+        String rest = comma < 0 ? "" : said.substring(comma + 2).strip();
+        boolean does = !rest.isEmpty()
+                && (Character.isLowerCase(rest.codePointAt(0))
+                        || TradeCatalogue.shipped().find(rest).near());
+        return new Span(line.from() + from, does ? line.from() + comma : line.from() + end);
     }
 
     /** What comes before the ending of the domains of mail addresses and links, such as {@code ashlatch}. */
@@ -116,18 +185,14 @@ final class WhoFinder {
     }
 
     private void trade(List<Span> lines) {
-        Trades.in(words.text()).ifPresent(trade -> {
-            Span at = Finder.place(words.text().toLowerCase(Locale.ROOT), trade, 0);
-            boolean alone = lines.stream()
-                    .anyMatch(line -> line.from() <= at.from() && at.to() <= line.to() && words.isFree(line));
-            Found found = Found.line("trade", trade, at, Sureness.LIKELY);
-            if (alone) {
-                lines.stream()
-                        .filter(line -> line.from() <= at.from() && at.to() <= line.to())
-                        .findFirst()
-                        .ifPresent(words::setAside);
-            }
-            words.take(found);
+        TradeEvidence.in(words).ifPresent(mention -> {
+            Span at = new Span(mention.from(), mention.to());
+            // A line that says the trade and nothing else is understood by it.
+            lines.stream()
+                    .filter(line -> line.from() <= at.from() && at.to() <= line.to() && words.isFree(line))
+                    .findFirst()
+                    .ifPresent(words::setAside);
+            words.take(Found.line("trade", words.at(at).toLowerCase(Locale.ROOT), at, Sureness.LIKELY));
         });
     }
 }

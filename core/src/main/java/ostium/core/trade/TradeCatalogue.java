@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import ostium.core.base.DataFile;
 
 /**
@@ -94,8 +95,19 @@ public final class TradeCatalogue {
         return search.ranked(words).stream()
                 .findFirst()
                 .filter(match -> match.score() >= NEAR)
-                .map(match -> new Found(match.trade(), true))
+                .map(match -> match.trade())
+                .or(() -> ending(words))
+                .map(trade -> new Found(trade, true))
                 .orElseGet(() -> new Found(byId.get(GENERAL), false));
+    }
+
+    /** The one trade whose name ends the words, whatever stands before it: "mobile bike repairs". */
+    private Optional<Trade> ending(String words) {
+        String plain = words.strip();
+        List<Mention> mentions = search.mentions(plain);
+        return mentions.size() == 1 && mentions.get(0).to() == plain.length()
+                ? Optional.of(mentions.get(0).trade())
+                : Optional.empty();
     }
 
     /** Trades to offer while the owner types, the best first; each with the name that matched. */
@@ -107,9 +119,17 @@ public final class TradeCatalogue {
     }
 
     /** The longest name of a trade that stands in a text, as it stands in the catalogue. */
-    public java.util.Optional<String> namedIn(String text) {
+    public Optional<String> namedIn(String text) {
         return search.namedIn(text);
     }
+
+    /** Names of trades where they stand in a text, in its order. */
+    public List<Mention> mentions(String text) {
+        return search.mentions(text);
+    }
+
+    /** A name of a trade in a text, from its first letter to after its last. */
+    public record Mention(Trade trade, String name, int from, int to) {}
 
     /** @param near whether the words name this trade, rather than none of ours */
     public record Found(Trade trade, boolean near) {}

@@ -12,6 +12,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import ostium.core.text.EditDistance;
 import ostium.core.trade.TradeCatalogue.Match;
@@ -31,6 +32,7 @@ final class TradeSearch {
                     .split(" ")));
 
     private static final int LONGEST_LOOK = 20_000;
+    private static final Pattern WORD = Pattern.compile("[\\p{L}\\p{N}]+");
     private static final Pattern BETWEEN_WORDS = Pattern.compile("[^\\p{L}\\p{N}]+");
 
     /** Most words of a question that are looked at; people type a line, not a page. */
@@ -257,24 +259,48 @@ final class TradeSearch {
 
     /** The longest name of a trade that stands in a text, in its own words. */
     Optional<String> namedIn(String text) {
-        String lower = text.substring(0, Math.min(text.length(), LONGEST_LOOK)).toLowerCase(Locale.ROOT);
-        return new HashSet<>(Arrays.asList(BETWEEN_WORDS.split(lower)))
-                .stream()
-                        .flatMap(word -> telling.getOrDefault(word, List.of()).stream())
-                        .filter(known -> stands(known.name().toLowerCase(Locale.ROOT), lower))
-                        .max(Comparator.comparingInt(
-                                        (Known known) -> known.name().length())
-                                .thenComparing(Known::back, Comparator.reverseOrder())
-                                .thenComparing(Known::name))
-                        .map(Known::name);
+        return mentions(text).stream()
+                .max(Comparator.comparingInt(
+                                (TradeCatalogue.Mention each) -> each.name().length())
+                        .thenComparing(each -> -each.from()))
+                .map(TradeCatalogue.Mention::name);
     }
 
-    /** Whether a name stands in a text as words of its own. */
-    private static boolean stands(String name, String text) {
-        return text.contains(name)
-                && Pattern.compile("(?<![\\p{L}])" + Pattern.quote(name) + "(?![\\p{L}])")
-                        .matcher(text)
-                        .find();
+    /** Names of trades where they stand in a text as words of their own, in its order; none within a longer one. */
+    List<TradeCatalogue.Mention> mentions(String text) {
+        String lower = text.substring(0, Math.min(text.length(), LONGEST_LOOK)).toLowerCase(Locale.ROOT);
+        List<TradeCatalogue.Mention> all = new ArrayList<>();
+        Matcher word = WORD.matcher(lower);
+        int free = 0;
+        while (word.find()) {
+            if (word.start() < free) {
+                continue;
+            }
+            int at = word.start();
+            Optional<Known> longest = telling.getOrDefault(word.group(), List.of()).stream()
+                    .filter(known -> standsAt(known.name().toLowerCase(Locale.ROOT), lower, at))
+                    .max(Comparator.comparingInt((Known known) -> known.name().length())
+                            .thenComparing(Known::back, Comparator.reverseOrder())
+                            .thenComparing(Known::name));
+            if (longest.isPresent()) {
+                Known known = longest.get();
+                free = end(known.name(), lower, at);
+                all.add(new TradeCatalogue.Mention(known.trade(), known.name(), at, free));
+            }
+        }
+        return all;
+    }
+
+    /** Whether a name stands at a place in a text, and ends there where a word does; several of it do as well. */
+    private static boolean standsAt(String name, String text, int at) {
+        int end = end(name, text, at);
+        return text.startsWith(name, at) && (end == text.length() || !Character.isLetter(text.charAt(end)));
+    }
+
+    /** Where a name that begins at a place is over: "plumber" in "plumbers" with the word. */
+    private static int end(String name, String text, int at) {
+        int end = at + name.length();
+        return end < text.length() && text.charAt(end) == 's' ? end + 1 : end;
     }
 
     private static List<String> meant(String normal) {

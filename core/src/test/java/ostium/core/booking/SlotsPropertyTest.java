@@ -2,6 +2,7 @@ package ostium.core.booking;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
@@ -92,7 +93,8 @@ class SlotsPropertyTest {
         Instant end = start.plus(rangeOf(terms) + 3, ChronoUnit.DAYS);
         for (; start.isBefore(end); start = start.plusSeconds(900)) {
             Wanted wanted = made.wanted(terms);
-            assertThat(Slots.one(terms, around(whole, start), now, wanted, start))
+            int minutes = terms.service(wanted.service()).orElseThrow().minutes();
+            assertThat(Slots.one(terms, around(whole, start, minutes, Slots.around(terms.rules())), now, wanted, start))
                     .as("%s", start)
                     .isEqualTo(slots.at(wanted, start));
         }
@@ -103,9 +105,9 @@ class SlotsPropertyTest {
     }
 
     /** What a diary is asked for when one start matters. */
-    private static Agenda around(Agenda whole, Instant start) {
-        Instant from = start.minus(Slots.AROUND, ChronoUnit.DAYS);
-        Instant to = start.plus(Slots.AROUND, ChronoUnit.DAYS);
+    private static Agenda around(Agenda whole, Instant start, int minutes, Duration beside) {
+        Instant from = start.minus(beside);
+        Instant to = start.plus(minutes, ChronoUnit.MINUTES).plus(beside);
         return new Agenda(
                 whole.appointments().stream()
                         .filter(each -> each.start().isBefore(to) && each.end().isAfter(from))

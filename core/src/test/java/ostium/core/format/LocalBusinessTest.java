@@ -50,16 +50,35 @@ class LocalBusinessTest {
     @CsvSource(delimiter = '|', quoteCharacter = '`', textBlock = """
             {"name": "A",\\n "telephone": }                        | line 2: this is cut off or has a mark in the wrong place
             {"@type": "Person"}                                    | line 1, @type: there is no LocalBusiness
+            """)
+    void saysWhyNothingCanBeRead(String json, String message) {
+        assertThatThrownBy(() -> read(json.replace("\\n", "\n")))
+                .isInstanceOf(LocalBusinessReader.Unreadable.class)
+                .hasMessageContaining(message);
+    }
+
+    @ParameterizedTest(name = "{1}")
+    @CsvSource(delimiter = '|', quoteCharacter = '`', textBlock = """
             {"name": "A",\\n"telephone": {"a": 1}}                 | line 2, telephone: this should be a text
             {"name": "A",\\n\\n"address": 5}                       | line 3, address: this should be an address or a PostalAddress
             {"name": "A", "makesOffer": [{"price": 5}]}            | makesOffer: this should be a list of Offer with itemOffered.name
             {"name": "A", "openingHoursSpecification": [{"opens": "09:00"}]} | openingHoursSpecification: this should \
             be a list with dayOfWeek
             """)
-    void namesTheLineAndTheFieldOfAMistake(String json, String message) {
-        assertThatThrownBy(() -> read(json.replace("\\n", "\n")))
-                .isInstanceOf(LocalBusinessReader.Unreadable.class)
-                .hasMessageContaining(message);
+    void namesTheLineAndTheFieldOfAMistakeAndReadsTheRest(String json, String fault)
+            throws LocalBusinessReader.Unreadable {
+        LocalBusinessReader.Read read = LocalBusinessReader.read(json.replace("\\n", "\n"), 1);
+        assertThat(read.sheet().name()).isEqualTo("A");
+        assertThat(read.faults()).singleElement().asString().contains(fault);
+    }
+
+    @Test
+    void aTypeThatManyTradesShareSaysNoneOfThem() throws LocalBusinessReader.Unreadable {
+        assertThat(read("{\"@type\": \"HairSalon\", \"name\": \"Marl & Reed\"}").trade())
+                .isEmpty();
+        assertThat(read("{\"@type\": \"HairSalon\", \"name\": \"Marl & Reed, barber\"}")
+                        .trade())
+                .isEqualTo("barber");
     }
 
     @Test

@@ -51,7 +51,7 @@ final class PastedFiles {
                     Who people meet: Marguerite Bell [SURE]
                     Telephone: (207) 555-0142 [SURE]
                     E-mail: marguerite@bellkite.example [SURE]
-                    In your own words: Hems in the same week, when dropped off by Wednesday [SURE]
+                    In your own words: Hems in the same week, when dropped off by Wednesday [LIKELY]
                     """),
             new Pasted("10-card-cut.vcf", "GB", """
                     BEGIN:VCARD
@@ -84,7 +84,6 @@ final class PastedFiles {
                     Name: Sandgate Cuts [SURE]
                     Point on the map: 49.7034, -7.3921 [SURE]
                     Telephone: 0117 496 0601 [SURE]
-                    Trade: hairdresser [SURE, no place]
                     Said of you: Oona Quayle, Best fringe on the island. [SURE]
                     ! Left alone, because Ostium has no place for it: paymentAccepted.
                     """),

@@ -277,6 +277,8 @@ final class PastedSources {
                     """, """
                     your text
                     ? Order 2026-11-25, invoice no. 0117496012 / Account 12345678, sort code 00-11-22 / Total 65.00
+                    ! This looks like a bill or an order, so whose address and number these are is asked. Paste your own \
+                    letterhead to have them read.
                     """),
             new Pasted("25-second-signature.txt", "GB", """
                     --\s

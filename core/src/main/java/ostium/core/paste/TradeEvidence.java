@@ -1,0 +1,82 @@
+package ostium.core.paste;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import ostium.core.base.Reading.Span;
+import ostium.core.trade.Trade;
+import ostium.core.trade.TradeCatalogue;
+import ostium.core.trade.TradeCatalogue.Mention;
+
+/**
+ * The trade a text speaks of, from all that it says of it: a name that stands in the name of the business says most, then one at
+ * the head of the text; one in a row of a price list may be no more than one thing of many.
+ */
+final class TradeEvidence {
+    private static final double IN_THE_NAME = 4;
+    private static final double AT_THE_HEAD = 2;
+    private static final double IN_A_ROW = 0.4;
+    private static final int HEAD_LINES = 3;
+    /** A name this much longer says twice as much. */
+    private static final double LENGTH = 12;
+
+    private static final int MOST_TIMES = 3;
+
+    private TradeEvidence() {}
+
+    /** The name that says best what the trade is, where it stands; empty where none does. */
+    static Optional<Mention> in(TextFinder.Words words) {
+        Map<Trade, List<Double>> said = new HashMap<>();
+        Map<Trade, Mention> best = new HashMap<>();
+        Map<Trade, Double> most = new HashMap<>();
+        for (Mention mention : TradeCatalogue.shipped().mentions(words.text())) {
+            double weight = weight(words, mention);
+            said.computeIfAbsent(mention.trade(), fresh -> new ArrayList<>()).add(weight);
+            // A name of the business is a name; what it says beside it is how it calls its trade.
+            double telling = weight > IN_THE_NAME && isInName(words, mention) ? weight / (2 * IN_THE_NAME) : weight;
+            if (telling > most.getOrDefault(mention.trade(), 0.0)) {
+                most.put(mention.trade(), telling);
+                best.put(mention.trade(), mention);
+            }
+        }
+        return said.entrySet().stream()
+                .max(Comparator.comparingDouble((Map.Entry<Trade, List<Double>> each) -> sum(each.getValue()))
+                        .thenComparing(each -> -best.get(each.getKey()).from()))
+                .map(each -> best.get(each.getKey()));
+    }
+
+    private static double sum(List<Double> weights) {
+        return weights.stream()
+                .sorted(Comparator.reverseOrder())
+                .limit(MOST_TIMES)
+                .mapToDouble(Double::doubleValue)
+                .sum();
+    }
+
+    private static double weight(TextFinder.Words words, Mention mention) {
+        double length = 1 + mention.name().length() / LENGTH;
+        boolean named = words.found().stream()
+                .anyMatch(found -> found.what().equals("name") && near(words, found.at(), mention));
+        boolean row = words.found().stream().anyMatch(found -> found.service() != null && holds(found.at(), mention));
+        boolean head = words.lines().stream().limit(HEAD_LINES).anyMatch(line -> holds(line, mention));
+        return length * (named ? IN_THE_NAME : row ? IN_A_ROW : head ? AT_THE_HEAD : 1);
+    }
+
+    private static boolean isInName(TextFinder.Words words, Mention mention) {
+        return words.found().stream().anyMatch(found -> found.what().equals("name") && holds(found.at(), mention));
+    }
+
+    private static boolean holds(Span span, Mention mention) {
+        return span.from() <= mention.from() && mention.to() <= span.to();
+    }
+
+    /** In the name, or in the rest of its sentence: "Spoke and Teasel, mobile bike repairs". */
+    private static boolean near(TextFinder.Words words, Span name, Mention mention) {
+        return holds(name, mention)
+                || words.fragments().stream()
+                        .anyMatch(each -> holds(each, mention) && each.from() <= name.from() && name.to() <= each.to());
+    }
+}
