@@ -30,7 +30,7 @@
 
 <li id="proposal-{id}" class:pointed>
   <div class="what">
-    <p>{name}</p>
+    {#if name}<p>{name}</p>{/if}
     <p class="says" dir="auto">{says}</p>
     {#if note && !became}<p class="note" dir="auto">{note}</p>{/if}
     {#if choices && !became}<div class="choices">{@render choices()}</div>{/if}

@@ -1,9 +1,10 @@
 <script lang="ts">
   import FoundRow from './FoundRow.svelte';
   import type { PasteState } from './paste.svelte';
-  import type { Findings, Proposal } from './take';
+  import { grouped, type Findings, type Proposal } from './take';
 
-  /** Everything that was found, to be taken or left one by one or all at once; then what was not understood. */
+  /** Everything that was found, by what it belongs to, to be taken or left one by one or all at once; what has to be asked stands
+   * first, what was not understood last. */
   let { paste, findings }: { paste: PasteState; findings: Findings } = $props();
 
   /** More of what was not understood than this is cut; all of it stands in the source. */
@@ -16,7 +17,8 @@
   function note(proposal: Proposal): string {
     if (proposal.left) return `“${proposal.left}” beside it could not be read. Is this right without it?`;
     if (proposal.standing === 'REPLACES') return `instead of ${proposal.replaces}`;
-    return proposal.sureness === 'LIKELY' ? 'Is that right?' : '';
+    if (proposal.sureness !== 'LIKELY') return '';
+    return proposal.choices.length ? 'Is that right, or is it one of these?' : 'Is that right?';
   }
 </script>
 
@@ -28,73 +30,77 @@
       >
     </div>
   {/if}
-  <ul>
-    {#each paste.open as proposal (proposal.id)}
-      {@const what = `${proposal.name} ${proposal.says}`}
-      <FoundRow
-        id={proposal.id}
-        name={proposal.name}
-        says={proposal.says}
-        note={note(proposal)}
-        became={paste.done[proposal.id]}
-        pointed={paste.chosen === proposal.id}
-        undo={() => paste.undo(proposal.id)}
-      >
-        {#snippet choices()}
-          {#each proposal.choices as choice (choice)}
-            <button type="button" class="chip-leaf" onclick={() => paste.take(proposal, choice)}
-              >{choice}</button
-            >
-          {/each}
-        {/snippet}
-        {#snippet acts()}
-          {#if proposal.sureness !== 'ASK'}
-            <button type="button" class="word" onclick={() => paste.take(proposal)}
-              >Take<span class="hidden-words"> {what}</span></button
-            >
-          {/if}
-          <button type="button" class="word leave" onclick={() => paste.leave(proposal.id)}
-            >Leave<span class="hidden-words"> {what}</span></button
+  {#each grouped(paste.open) as group (group.title)}
+    <section class:asks={group.asks} aria-label={group.title}>
+      <h3>{group.title}</h3>
+      <ul>
+        {#each group.proposals as proposal (proposal.id)}
+          {@const what = `${proposal.name} ${proposal.says}`}
+          <FoundRow
+            id={proposal.id}
+            name={proposal.name}
+            says={proposal.says}
+            note={note(proposal)}
+            became={paste.done[proposal.id]}
+            pointed={paste.chosen === proposal.id}
+            undo={() => paste.undo(proposal.id)}
           >
-        {/snippet}
-      </FoundRow>
-    {/each}
-    {#each findings.notUnderstood as span (span.from)}
-      {@const words = findings.text.slice(span.from, span.to)}
-      {@const id = `left-${span.from}`}
-      <FoundRow
-        {id}
-        name="Not understood"
-        says="“{words.length > LONGEST ? `${words.slice(0, LONGEST)} …` : words}”"
-        became={paste.done[id]}
-        taken="In your own words"
-        undo={() => paste.undo(id)}
-      >
-        {#snippet acts()}
-          <button type="button" class="word" onclick={() => paste.keepWords(id, words)}
-            >Keep as your words<span class="hidden-words">: {words}</span></button
+            {#snippet choices()}
+              {#each proposal.choices as choice (choice)}
+                <button type="button" class="chip-leaf" onclick={() => paste.take(proposal, choice)}
+                  >{choice}</button
+                >
+              {/each}
+            {/snippet}
+            {#snippet acts()}
+              {#if proposal.sureness !== 'ASK'}
+                <button type="button" class="word" onclick={() => paste.take(proposal)}
+                  >Take<span class="hidden-words"> {what}</span></button
+                >
+              {/if}
+              <button type="button" class="word leave" onclick={() => paste.leave(proposal.id)}
+                >Leave<span class="hidden-words"> {what}</span></button
+              >
+            {/snippet}
+          </FoundRow>
+        {/each}
+      </ul>
+    </section>
+  {/each}
+  {#if findings.notUnderstood.length}
+    <section aria-label="Not understood">
+      <h3>Not understood</h3>
+      <ul>
+        {#each findings.notUnderstood as span (span.from)}
+          {@const words = findings.text.slice(span.from, span.to)}
+          {@const id = `left-${span.from}`}
+          <FoundRow
+            {id}
+            name=""
+            says="“{words.length > LONGEST ? `${words.slice(0, LONGEST)} …` : words}”"
+            became={paste.done[id]}
+            taken="In your own words"
+            undo={() => paste.undo(id)}
           >
-          <button type="button" class="word leave" onclick={() => paste.leave(id)}
-            >Leave<span class="hidden-words"> {words}</span></button
-          >
-        {/snippet}
-      </FoundRow>
-    {/each}
-    {#if same.length}
-      <FoundRow
-        id="same"
-        name={same.join(', ')}
-        says="the same as you have"
-        became={undefined}
-        undo={() => {}}
-      >
-        {#snippet acts()}<span class="quiet">Fine</span>{/snippet}
-      </FoundRow>
-    {/if}
-    {#if findings.proposals.length === 0}
-      <li class="none">Nothing here reads as a fact. Type it into its line, or paste something else.</li>
-    {/if}
-  </ul>
+            {#snippet acts()}
+              <button type="button" class="word" onclick={() => paste.keepWords(id, words)}
+                >Keep as your words<span class="hidden-words">: {words}</span></button
+              >
+              <button type="button" class="word leave" onclick={() => paste.leave(id)}
+                >Leave<span class="hidden-words"> {words}</span></button
+              >
+            {/snippet}
+          </FoundRow>
+        {/each}
+      </ul>
+    </section>
+  {/if}
+  {#if same.length}
+    <p class="none">The same as you have: {same.join(', ')}.</p>
+  {/if}
+  {#if findings.proposals.length === 0}
+    <p class="none">Nothing here reads as a fact. Type it into its line, or paste something else.</p>
+  {/if}
 </div>
 
 <style>
@@ -105,6 +111,24 @@
   .all {
     padding: 12px 16px;
     border-bottom: 1px solid var(--fine-rule);
+  }
+  h3 {
+    margin: 0;
+    padding: 12px 16px 2px;
+    color: var(--pencil);
+    font: inherit;
+    font-size: 13px;
+    letter-spacing: 0.02em;
+  }
+  section:not(:first-child) {
+    border-top: 1px solid var(--rule);
+  }
+  .asks {
+    background: var(--brass-tint);
+  }
+  .asks h3 {
+    color: var(--brass-ink);
+    font-weight: 600;
   }
   ul {
     margin: 0;

@@ -1,10 +1,11 @@
 import { describe, expect, it } from 'vitest';
 import { emptySheet } from '../../sheet';
-import { stretches, take, unseen, type Findings, type Proposal } from './take';
+import { grouped, stretches, take, unseen, type Findings, type Proposal } from './take';
 
 function proposal(more: Partial<Proposal>): Proposal {
   return {
     id: 'p',
+    group: 'REACH',
     name: 'Telephone',
     says: '0117 496 0142',
     at: { from: 0, to: 0 },
@@ -29,6 +30,15 @@ describe('taking a proposal', () => {
     expect(sheet.lines.telephone).toBe('0117 496 0142');
     back();
     expect(sheet.lines.telephone).toBe('before');
+  });
+
+  it('says who comes to whom, and takes that back', () => {
+    const sheet = emptySheet();
+    sheet.denied = ['VISITS'];
+    const back = take(sheet, proposal({ path: 'denied/RECEIVES', words: 'yes' }));
+    expect(sheet.denied).toEqual(['VISITS', 'RECEIVES']);
+    back();
+    expect(sheet.denied).toEqual(['VISITS']);
   });
 
   it('adds a day to those that differ', () => {
@@ -119,5 +129,21 @@ describe('the source, cut at what was found', () => {
     const cut = stretches(findings);
     expect(cut.map((each) => each.words).join('')).toBe(text);
     expect(cut.map((each) => each.proposal?.id ?? (each.left ? 'left' : ''))).toEqual(['', 'a', '', 'left']);
+  });
+});
+
+describe('what belongs together', () => {
+  it('stands together in the order of the sheet, what has to be asked before it', () => {
+    const groups = grouped([
+      proposal({ id: 'hours', group: 'WHEN' }),
+      proposal({ id: 'name', group: 'WHO' }),
+      proposal({ id: 'place', group: 'WHERE', sureness: 'ASK' }),
+      proposal({ id: 'person', group: 'WHO' })
+    ]);
+    expect(groups.map((group) => [group.title, ...group.proposals.map((each) => each.id)])).toEqual([
+      ['Only you know', 'place'],
+      ['Who you are', 'name', 'person'],
+      ['When', 'hours']
+    ]);
   });
 });

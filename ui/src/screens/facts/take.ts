@@ -57,6 +57,34 @@ export function unseen(proposals: Proposal[]): Proposal[] {
   });
 }
 
+/** What belongs together, in the order of the sheet; what has to be asked stands first and by itself. */
+const GROUPS: Record<Proposal['group'], string> = {
+  WHO: 'Who you are',
+  WHAT: 'What you do',
+  REACH: 'How to reach you',
+  WHERE: 'Where',
+  WHEN: 'When',
+  PROOF: 'What speaks for you'
+};
+
+export interface Group {
+  title: string;
+  asks: boolean;
+  proposals: Proposal[];
+}
+
+export function grouped(proposals: Proposal[]): Group[] {
+  const asked = proposals.filter((each) => each.sureness === 'ASK');
+  const rest = (Object.keys(GROUPS) as Proposal['group'][]).map((group) => ({
+    title: GROUPS[group],
+    asks: false,
+    proposals: proposals.filter((each) => each.sureness !== 'ASK' && each.group === group)
+  }));
+  return [{ title: 'Only you know', asks: true, proposals: asked }, ...rest].filter(
+    (group) => group.proposals.length
+  );
+}
+
 /** A stretch of a source: words, and the proposal they carry, if any. */
 export interface Stretch {
   words: string;

@@ -154,7 +154,7 @@ class FactsTest {
                             "BEGIN:VCARD\nVERSION:3.0\nORG:Ashlatch Chimney Care\nTEL:0117 496 0142\nEND:VCARD\n"
                                     .getBytes(StandardCharsets.UTF_8)));
             assertThat(page.getByText("instead of Ada's")).isVisible();
-            assertThat(page.getByText("the same as you have")).isVisible();
+            assertThat(page.getByText("The same as you have: Telephone.")).isVisible();
             page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Take Name Ashlatch Chimney Care"))
                     .click();
             assertThat(page.locator("#name")).hasValue("Ashlatch Chimney Care");

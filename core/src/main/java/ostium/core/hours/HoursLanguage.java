@@ -41,6 +41,9 @@ public final class HoursLanguage {
             String appointment,
             String closed,
             String away,
+            List<String> numbers,
+            String halfPast,
+            String halfBefore,
             String to,
             String noon,
             String midnight,
@@ -87,6 +90,8 @@ public final class HoursLanguage {
     final Pattern midnight;
     final Pattern yearly;
     final Pattern publicHolidays;
+    /** An hour in words, {@code half} an hour after or {@code before} it, with a half of the day or none. */
+    final Pattern spoken;
     /** "On holiday": closed, before dates. */
     final Pattern away;
 
@@ -121,6 +126,26 @@ public final class HoursLanguage {
         this.yearly = phrase(data.yearly());
         this.publicHolidays = phrase(data.publicHolidays());
         this.away = phrase(data.away());
+        this.spoken = spoken(data);
+    }
+
+    private static Pattern spoken(Words data) {
+        StringBuilder hours = new StringBuilder();
+        for (int i = 0; i < data.numbers().size(); i++) {
+            hours.append("|(?<hour")
+                    .append(i + 1)
+                    .append('>')
+                    .append(data.numbers().get(i))
+                    .append(')');
+        }
+        return Pattern.compile("(?:(?<past>" + orNone(data.halfPast()) + ")\\s+|(?<before>" + orNone(data.halfBefore())
+                + ")\\s+)?(?:(?<digits>1[0-2]|[1-9])(?![0-9.:])" + hours
+                + ")(?:\\s*o'?clock)?(?:\\s*(?:(?<am>a\\.?m\\.?)|(?<pm>p\\.?m\\.?)))?(?![\\p{L}0-9])");
+    }
+
+    /** A pattern, or one that never fits. */
+    private static String orNone(String pattern) {
+        return pattern == null ? "(?!)" : pattern;
     }
 
     private static Pattern whole(String words) {

@@ -44,6 +44,7 @@ final class HoursLexer {
                     && !separator()
                     && !day()
                     && !named()
+                    && !spoken()
                     && !clock()
                     && !filler()) {
                 unknown();
@@ -163,6 +164,36 @@ final class HoursLexer {
 
     private boolean named() {
         return named(language.noon, 12) || named(language.midnight, 24);
+    }
+
+    /** "Nine", "half eight", "halb acht": an hour in words. Figures alone are read as a clock. */
+    private boolean spoken() {
+        Matcher matcher = at(language.spoken);
+        if (exact || !matcher.lookingAt()) {
+            return false;
+        }
+        boolean past = matcher.group("past") != null;
+        boolean before = matcher.group("before") != null;
+        if (matcher.group("digits") != null && !past && !before) {
+            return false;
+        }
+        int hour = matcher.group("digits") == null ? hour(matcher) : Integer.parseInt(matcher.group("digits"));
+        int minutes = hour * 60 + (past ? 30 : 0) - (before ? 30 : 0);
+        Half half = matcher.group("am") != null ? Half.AM : matcher.group("pm") != null ? Half.PM : Half.BARE;
+        Span span = new Span(at, end(matcher));
+        int full = minutes < 60 ? minutes + 12 * 60 : minutes;
+        tokens.add(new HoursToken.Time(new ClockTime(full / 60, full % 60, half, span), span));
+        at = matcher.end();
+        return true;
+    }
+
+    private static int hour(Matcher spoken) {
+        for (int hour = 1; hour <= 12; hour++) {
+            if (spoken.group("hour" + hour) != null) {
+                return hour;
+            }
+        }
+        throw new IllegalStateException("no hour in " + spoken.group());
     }
 
     private boolean named(Pattern pattern, int hour) {

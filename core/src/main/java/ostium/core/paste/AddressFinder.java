@@ -31,6 +31,14 @@ final class AddressFinder {
     private final TextFinder.Words words;
     private final Country country;
 
+    private static final Pattern STREET_NAME = Pattern.compile(
+            "(?iu).*\\b(?:street|road|lane|avenue|square|place|drive|close|row|quay|hill|gardens|terrace|court)$");
+
+    /** Whether words are called as streets are: "Main Street". */
+    static boolean isStreet(String said) {
+        return STREET_NAME.matcher(said).matches();
+    }
+
     AddressFinder(TextFinder.Words words, String region) {
         this.words = words;
         this.country = Country.of(region);

@@ -20,14 +20,14 @@ final class HoursFinder {
     /** A place where hours can begin: a day, a word for several, or a time before a day. */
     private static final Pattern BEGIN = Pattern.compile("(?<![\\p{L}0-9])(?:(?:"
             + "mon(?:days?|s)?|tues?(?:days?)?|wed(?:nesdays?|s)?|thu(?:rs?)?(?:days?)?|fri(?:days?|s)?|sat(?:urdays?|s)?|sun(?:days?|s)?"
-            + "|daily|every ?day|week ?days?|weekends?|24 ?/ ?7|closed|7 days|seven days|by appointment"
+            + "|daily|every ?day|week ?days?|weekends?|24 ?/ ?7|24 (?:hours|hrs)|closed|7 days|seven days|by appointment"
             + "|mo|di|mi|do|fr|sa|so|(?:mon|diens|donners|frei|sams|sonn)tags?|mittwochs?|täglich|werktags"
             + "|lun(?:di)?|mar(?:di)?|mer(?:credi)?|jeu(?:di)?|ven(?:dredi)?|sam(?:edi)?|dim(?:anche)?|du lundi|tous les jours"
             + "|l|lunes|martes|miércoles|jueves|viernes|sábado|domingo|todos los días|de lunes"
             + ")(?![\\p{L}])|[0-9]{1,2}(?:[:.][0-9]{2})?\\s*(?:am|pm)?\\s*[-–])");
 
     private static final Pattern CUT = Pattern.compile("\\s*(?:[|•;(]|\\s{2,}|\\.\\s|,\\s|\\s[-–]\\s|$)");
-    private static final Pattern HAS_TIME = Pattern.compile("[0-9]|(?i)24/7|appointment|vereinbarung|rendez|cita");
+    private static final Pattern HAS_TIME = Pattern.compile("[0-9]|(?i)\\b(?:half|halb|seven|eight|nine|ten)\\b|24/7|appointment|vereinbarung|rendez|cita");
     private static final Pattern LEADING = Pattern.compile("(?iu)^(?:please note:?|note:?|we are|we're|hinweis:?)\\s*");
     private static final Pattern HAS_DATE =
             Pattern.compile("\\b(?:jan|feb|mar|apr|may|jun|jul|aug|sep|oct|nov|dec|januar|märz|mai|juni"

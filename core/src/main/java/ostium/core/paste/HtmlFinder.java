@@ -35,7 +35,6 @@ final class HtmlFinder implements Finder {
             "aside",
             "blockquote",
             "br",
-            "dd",
             "div",
             "dl",
             "dt",
@@ -63,7 +62,8 @@ final class HtmlFinder implements Finder {
             "tr",
             "ul",
             "title");
-    private static final Set<String> CELLS = Set.of("td", "th");
+    /** What stands beside its neighbour on a line; a term and what is said of it do as well. */
+    private static final Set<String> CELLS = Set.of("td", "th", "dt");
 
     private final String html;
     private final TypedSheet sheet;
@@ -179,7 +179,8 @@ final class HtmlFinder implements Finder {
                     @Override
                     public void tail(Node node, int depth) {
                         if (node instanceof Element element) {
-                            if (BLOCKS.contains(element.normalName())) {
+                            if (element.normalName().equals("dd")
+                                    || BLOCKS.contains(element.normalName()) && !CELLS.contains(element.normalName())) {
                                 newLine(text);
                             } else if (CELLS.contains(element.normalName())) {
                                 text.append("   ");

@@ -90,6 +90,8 @@ final class LabelledFinder {
             Pattern.compile("(?u)\\b(?:[Mm]embers? of|[Rr]egistered with|[Cc]ertified by|[Aa]ccredited by"
                     + "|[Mm]itglied (?:der|des|im))\\s+(?:the\\s+)?(?<value>[\\p{Lu}][\\p{L}&'’ -]{2,80}?)(?=\\s*(?:[,."
                     + "(;\\n]|no\\b|nr\\b|number|membership|$))");
+    private static final Pattern NUMBER_BEHIND = Pattern.compile(
+            "(?i)\\s*[(,]?\\s*(?:membership |member |licen[cs]e )?(?:no|nr|number)\\b\\.?\\s*[:#]?\\s*(?<value>[a-z]{0,4}[0-9]{2,10})\\)?");
     private static final Pattern PRAISE = Pattern.compile(
             "(?u)[“\"«](?<value>[^”\"»\\n]{12,600})[”\"»]\\s*[,–—-]*\\s*(?<who>[\\p{Lu}][\\p{L}.'’-]*(?:\\s+[\\p{Lu}&]"
                     + "[\\p{L}.'’-]*){0,3})?(?:,\\s*(?<where>[\\p{Lu}][\\p{L}'’ -]{2,40}))?");
@@ -103,7 +105,7 @@ final class LabelledFinder {
     private static final Pattern COMES = Pattern.compile(
             "\\b(?:(?:we|i) (?:will |can |also |always )?(?:come|travel|drive)(?: out)? to (?:you\\b|your (?:home|door|house|place|work))"
                     + "|at your (?:home|door|house|place)\\b|in your own home|home visits|we visit you|wir kommen zu ihnen|hausbesuche"
-                    + "|à domicile|a domicilio|(?:fully )?mobile (?!phones?\\b|numbers?\\b|no\\b|tel|app\\b|friendly)\\p{Ll}{3,})");
+                    + "|à domicile|a domicilio|(?:fully )?mobile(?= (?!phones?\\b|numbers?\\b|no\\b|tel|app\\b|friendly)\\p{Ll}{3,}))");
     private static final Pattern RECEIVES = Pattern.compile(
             "\\b(?:(?:visit|come and see|come to) us|our (?:shop|salon|studio|workshop|showroom|clinic)|(?:pop|drop|call) in|walk-?ins?)\\b");
 
@@ -124,7 +126,7 @@ final class LabelledFinder {
                 MEMBER,
                 words.text(),
                 List.of("member", "registered", "certified", "accredited", "mitglied"),
-                member -> take("membership/body", member.group("value").strip(), member, Sureness.SURE));
+                this::member);
         words.each(AREA, words.lower(), List.of("cover", "serv", "come to", "travel", "einzugs", "zone"), area -> {
             String value = words.text()
                     .substring(area.start("value"), area.end("value"))
@@ -161,6 +163,17 @@ final class LabelledFinder {
         Matcher comes = COMES.matcher(words.lower());
         if (comes.find() && !RECEIVES.matcher(words.lower()).find()) {
             words.found().add(Found.line(Found.COMES, "yes", new Span(comes.start(), comes.end()), Sureness.LIKELY));
+        }
+    }
+
+    /** The body, and the number in brackets behind it. */
+    private void member(Matcher member) {
+        take("membership/body", member.group("value").strip(), member, Sureness.SURE);
+        Matcher number = NUMBER_BEHIND
+                .matcher(words.text())
+                .region(member.end(), words.text().length());
+        if (number.lookingAt()) {
+            take("membership/number", number.group("value"), number, Sureness.LIKELY);
         }
     }
 

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.Stream;
 import ostium.core.base.Reading.Span;
 import ostium.core.fact.Minutes;
 import ostium.core.fact.Price;
@@ -34,7 +35,11 @@ final class PriceListFinder {
 
     /** Begins a line that names no service. */
     private static final Pattern NO_SERVICE = Pattern.compile(
-            "(?iu)^(?:[0-9]+ ?[x×]\\s|save|spend|only|just|now only|was|total|sub-?total|amount due|balance|invoice|paid|spare[nz]?)\\b");
+            "(?iu)^(?:[0-9]+ ?[x×]\\s|an?\\b|i\\b|it\\b|my\\b|we\\b|costs?\\b|save|spend|only|just|now only|was|total|sub-?total|amount due|balance|invoice|paid|spare[nz]?)\\b");
+
+    /** Between a price and the name of the next service. */
+    private static final Pattern NEXT_ROW = Pattern.compile(
+            "(?iu)(?<=[0-9€£$]|free)\\s*(?:[,;/]|\\band\\b|\\bund\\b|\\bet\\b|\\by\\b)\\s+(?=\\p{L}{2})");
 
     private static final Pattern BULLET = Pattern.compile("^[\\s•*·▪◦‣>–-]+");
 
@@ -48,7 +53,7 @@ final class PriceListFinder {
 
     void find() {
         Trade trade = trade();
-        for (Span line : words.fragments()) {
+        for (Span line : words.fragments().stream().flatMap(this::priced).toList()) {
             String said = words.at(line);
             if (said.length() < 200 && words.has(line, MONEY_WORDS) && words.isFree(line)) {
                 Matcher bullet = BULLET.matcher(said);
@@ -58,6 +63,20 @@ final class PriceListFinder {
                                 words.take(Found.service(row, new Span(line.from() + from, line.to()), Sureness.SURE)));
             }
         }
+    }
+
+    /** The rows of a list on one line, each with its price: "Half leg £16, full leg £24". */
+    private Stream<Span> priced(Span fragment) {
+        List<Span> rows = new ArrayList<>();
+        Matcher end = NEXT_ROW.matcher(words.at(fragment));
+        int from = 0;
+        while (end.find()) {
+            rows.add(new Span(fragment.from() + from, fragment.from() + end.start()));
+            from = end.end();
+        }
+        rows.add(new Span(fragment.from() + from, fragment.to()));
+        boolean eachHas = rows.stream().allMatch(row -> words.has(row, MONEY_WORDS));
+        return eachHas ? rows.stream() : Stream.of(fragment);
     }
 
     private Trade trade() {

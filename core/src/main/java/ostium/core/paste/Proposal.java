@@ -9,6 +9,7 @@ import ostium.core.sheet.TypedSheet.TypedService;
  * Something the owner can take from a source.
  *
  * @param id number of the proposal among its kind, unique in the findings
+ * @param group what it belongs to
  * @param name what the fact is called: "Telephone", "Service"
  * @param says the value in words
  * @param at where it stands in the source
@@ -24,6 +25,7 @@ import ostium.core.sheet.TypedSheet.TypedService;
  */
 public record Proposal(
         String id,
+        Group group,
         String name,
         String says,
         Span at,
@@ -36,6 +38,30 @@ public record Proposal(
         String left,
         TypedService service,
         TypedRow row) {
+
+    /** What belongs together on the sheet, in the order it is shown. */
+    public enum Group {
+        WHO,
+        WHAT,
+        REACH,
+        WHERE,
+        WHEN,
+        /** What makes people believe it: words of customers, memberships, numbers of registers. */
+        PROOF;
+
+        /** Of a line of the sheet by its path, a link, a service, or the kind of a row. */
+        static Group of(String what) {
+            String first = what.replaceFirst("/.*", "");
+            return switch (first) {
+                case "trade", "service", "words" -> WHAT;
+                case "telephone", "texts", "callers-abroad", "email", "link", "phone", "promise" -> REACH;
+                case "place", "point", "area", "denied" -> WHERE;
+                case "hours", "exceptions", "zone" -> WHEN;
+                case "membership", "legal", "testimonial", "credential", "guarantee", "question" -> PROOF;
+                default -> WHO;
+            };
+        }
+    }
 
     /** How a proposal stands to the sheet. */
     public enum Standing {

@@ -89,6 +89,7 @@ final class Proposals {
         String id = (found.service() != null ? Found.SERVICE : found.what().replace('/', '-')) + "-" + (all.size() + 1);
         all.add(new Proposal(
                 id,
+                Proposal.Group.of(found.service() != null ? Found.SERVICE : found.what()),
                 name,
                 says,
                 found.at(),

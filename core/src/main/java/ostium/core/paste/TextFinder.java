@@ -204,14 +204,15 @@ final class TextFinder implements Finder {
         new ContactFinder(words, sheet.region()).find();
         new HoursFinder(words, sheet.region(), today).find();
         new LabelledFinder(words).find();
-        if (whose == Whose.OWN) {
+        boolean mayBeOurs = whose == Whose.OWN || whose == Whose.LETTER;
+        if (mayBeOurs) {
             new PriceListFinder(words, sheet).find();
         }
         new AddressFinder(words, sheet.region()).find();
-        if (whose == Whose.OWN) {
+        if (mayBeOurs) {
             new WhoFinder(words, sheet).find();
         }
-        List<Found> inOrder = new ArrayList<>(whose.asked(words.found()));
+        List<Found> inOrder = new ArrayList<>(whose.asked(words.found(), WhoFinder.farewell(words)));
         inOrder.sort(Comparator.comparingInt(each -> each.at().from()));
         return new Result(words.text(), inOrder, whose.note(), words.aside(), true);
     }

@@ -24,15 +24,26 @@ final class TradeEvidence {
     private static final double LENGTH = 12;
 
     private static final int MOST_TIMES = 3;
+    private static final int MOST = 3;
+    /** Of the evidence for the likeliest. */
+    private static final double NEAR_ENOUGH = 0.35;
 
     private TradeEvidence() {}
 
     /** The name that says best what the trade is, where it stands; empty where none does. */
     static Optional<Mention> in(TextFinder.Words words) {
+        return ranked(words).stream().findFirst();
+    }
+
+    /** The trades it may be, each by the name that says it best, the likeliest first; those far behind are left out. */
+    static List<Mention> ranked(TextFinder.Words words) {
         Map<Trade, List<Double>> said = new HashMap<>();
         Map<Trade, Mention> best = new HashMap<>();
         Map<Trade, Double> most = new HashMap<>();
         for (Mention mention : TradeCatalogue.shipped().mentions(words.text())) {
+            if (isInAddress(words, mention)) {
+                continue;
+            }
             double weight = weight(words, mention);
             said.computeIfAbsent(mention.trade(), fresh -> new ArrayList<>()).add(weight);
             // A name of the business is a name; what it says beside it is how it calls its trade.
@@ -42,10 +53,16 @@ final class TradeEvidence {
                 best.put(mention.trade(), mention);
             }
         }
-        return said.entrySet().stream()
-                .max(Comparator.comparingDouble((Map.Entry<Trade, List<Double>> each) -> sum(each.getValue()))
-                        .thenComparing(each -> -best.get(each.getKey()).from()))
-                .map(each -> best.get(each.getKey()));
+        List<Map.Entry<Trade, Double>> sums = said.entrySet().stream()
+                .map(each -> Map.entry(each.getKey(), sum(each.getValue())))
+                .sorted(Comparator.comparingDouble((Map.Entry<Trade, Double> each) -> -each.getValue())
+                        .thenComparing(each -> best.get(each.getKey()).from()))
+                .toList();
+        return sums.stream()
+                .filter(each -> each.getValue() >= sums.get(0).getValue() * NEAR_ENOUGH)
+                .limit(MOST)
+                .map(each -> best.get(each.getKey()))
+                .toList();
     }
 
     private static double sum(List<Double> weights) {
@@ -63,6 +80,14 @@ final class TradeEvidence {
         boolean row = words.found().stream().anyMatch(found -> found.service() != null && holds(found.at(), mention));
         boolean head = words.lines().stream().limit(HEAD_LINES).anyMatch(line -> holds(line, mention));
         return length * (named ? IN_THE_NAME : row ? IN_A_ROW : head ? AT_THE_HEAD : 1);
+    }
+
+    /** What a link or a mail address is called after is often the trade, but says it of nobody in particular. */
+    private static boolean isInAddress(TextFinder.Words words, Mention mention) {
+        return words.found().stream()
+                .anyMatch(found ->
+                        (found.what().equals(Found.LINK) || found.what().equals("email"))
+                                && holds(found.at(), mention));
     }
 
     private static boolean isInName(TextFinder.Words words, Mention mention) {

@@ -35,7 +35,13 @@ final class WhoFinder {
                     + "(?:\\s+(?:(?:&|and|of|the|de|la|du|des|und|y|et|\\+)\\s+)?\\p{Lu}[\\p{L}'’.-]*){1,4}");
 
     private static final Pattern GREETING = Pattern.compile(
-            "(?iu)^(?:about|welcome to|willkommen bei|bienvenue chez|bienvenidos a|this is|here is|we are|we['’]re|©\\s*(?:[0-9]{4})?)\\s+(?=\\p{L})");
+            "(?iu)^(?:about|welcome to|willkommen bei|bienvenue chez|bienvenidos a|this is|here is|you(?: have|['’]ve) reached|we are|we['’]re|©\\s*(?:[0-9]{4})?)\\s+(?=\\p{L})");
+    /** Letters behind a name: "BVSc MRCVS". */
+    private static final Pattern LETTERS_BEHIND =
+            Pattern.compile("(?:,?\\s+(?=\\p{L}*\\p{Lu}\\p{L}*\\p{Lu})[\\p{L}.]{2,8})+$");
+
+    private static final Pattern SHORTENED =
+            Pattern.compile("(?iu)\\b(?:ltd|inc|co|llc|bros|st|e\\.k|s\\.l|\\p{L})\\.$");
     private static final Pattern HELLO =
             Pattern.compile("(?iu)^(?:hello|hi|hiya|dear|hallo|liebe[r]?|bonjour|hola)\\b");
     private static final Pattern FAREWELL =
@@ -56,6 +62,15 @@ final class WhoFinder {
     WhoFinder(TextFinder.Words words, TypedSheet sheet) {
         this.words = words;
         this.sheet = sheet;
+    }
+
+    /** Where the greeting at the end of a letter stands; the end of the text where there is none. */
+    static int farewell(TextFinder.Words words) {
+        return words.fragments().stream()
+                .filter(line -> FAREWELL.matcher(words.at(line)).matches())
+                .mapToInt(Span::from)
+                .min()
+                .orElse(words.text().length());
     }
 
     void find() {
@@ -92,8 +107,10 @@ final class WhoFinder {
         return words.lines().stream()
                 .findFirst()
                 .flatMap(line -> words.pieces().stream()
+                        .filter(piece -> !HELLO.matcher(words.at(piece)).find())
                         .findFirst()
-                        .filter(piece -> piece.from() <= line.from() + 1 && piece.to() <= line.to()));
+                        .filter(piece -> piece.to() <= line.to())
+                        .map(this::withoutRest));
     }
 
     /** "The Tidy Nail", "Loaf and Ladle bakery": words with capitals, the trade behind them in small letters or not. */
@@ -112,6 +129,7 @@ final class WhoFinder {
     /** Neither the business nor a greeting, and nobody is known yet. */
     private boolean isSomebody(String said) {
         return !HELLO.matcher(said).find()
+                && !AddressFinder.isStreet(said)
                 && TradeCatalogue.shipped().mentions(said).isEmpty()
                 && words.found().stream()
                         .noneMatch(found -> found.what().equals("person")
@@ -120,7 +138,8 @@ final class WhoFinder {
 
     /** The part of a line that can be a name: before "owner", a comma or a bar. */
     private String person(Span line) {
-        return words.at(line).split("\\s*[,|–(]|\\s+-\\s+", 2)[0].strip();
+        String before = words.at(line).split("\\s*[,|–(]|\\s+-\\s+", 2)[0].strip();
+        return LETTERS_BEHIND.matcher(before).replaceFirst("");
     }
 
     private Optional<Span> name(List<Span> lines) {
@@ -155,6 +174,10 @@ final class WhoFinder {
         while (end > from && MARKS.indexOf(said.charAt(end - 1)) >= 0) {
             end--;
         }
+        boolean stop = end > from + 1
+                && said.charAt(end - 1) == '.'
+                && !SHORTENED.matcher(said.substring(from, end)).find();
+        end = stop ? end - 1 : end;
         int comma = said.indexOf(", ", from);
         String rest = comma < 0 ? "" : said.substring(comma + 2).strip();
         boolean does = !rest.isEmpty()
@@ -185,14 +208,19 @@ final class WhoFinder {
     }
 
     private void trade(List<Span> lines) {
-        TradeEvidence.in(words).ifPresent(mention -> {
-            Span at = new Span(mention.from(), mention.to());
-            // A line that says the trade and nothing else is understood by it.
-            lines.stream()
-                    .filter(line -> line.from() <= at.from() && at.to() <= line.to() && words.isFree(line))
-                    .findFirst()
-                    .ifPresent(words::setAside);
-            words.take(Found.line("trade", words.at(at).toLowerCase(Locale.ROOT), at, Sureness.LIKELY));
-        });
+        List<TradeCatalogue.Mention> ranked = TradeEvidence.ranked(words);
+        if (ranked.isEmpty()) {
+            return;
+        }
+        List<String> said = ranked.stream()
+                .map(each -> words.at(new Span(each.from(), each.to())).toLowerCase(Locale.ROOT))
+                .toList();
+        Span at = new Span(ranked.get(0).from(), ranked.get(0).to());
+        // A line that says the trade and nothing else is understood by it.
+        lines.stream()
+                .filter(line -> line.from() <= at.from() && at.to() <= line.to() && words.isFree(line))
+                .findFirst()
+                .ifPresent(words::setAside);
+        words.take(new Found("trade", said.get(0), at, Sureness.LIKELY, said.subList(1, said.size()), null, null));
     }
 }

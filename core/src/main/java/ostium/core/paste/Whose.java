@@ -19,7 +19,9 @@ enum Whose {
     /** A bill, an order or a delivery note. */
     BILL,
     /** A letter to many. */
-    CIRCULAR;
+    CIRCULAR,
+    /** A letter to somebody: what stands in it may be the writer's or the reader's; what stands under it is the writer's. */
+    LETTER;
 
     private static final Messages WORDS = Messages.of("paste");
 
@@ -42,6 +44,8 @@ enum Whose {
     private static final Pattern RIGHTS =
             Pattern.compile("(?i)(?:©|\\(c\\)|copyright)\\s*(?:©\\s*)?(?:[0-9]{4}(?:\\s*[-–]\\s*[0-9]{4})?)?"
                     + "|\\ball rights reserved\\b\\.?");
+    private static final Pattern SALUTATION = Pattern.compile(
+            "(?u)(?:[Dd]ear|[Hh]i|[Hh]ello|[Hh]allo|[Ll]iebe[r]?|[Ss]ehr geehrte[r]?|[Bb]onjour|[Cc]h[eè]re?|[Hh]ola|[Ee]stimad[oa])\\s+\\p{Lu}[\\p{L}.'’-]*(?:\\s+\\p{Lu}[\\p{L}'’-]*)?\\s*[,!\\n–-]");
     private static final int SIGNS_OF_A_BILL = 2;
 
     private static List<Pattern> patterns(String... all) {
@@ -61,7 +65,10 @@ enum Whose {
         if (signs(OF_CIRCULARS, words) > 0) {
             return CIRCULAR;
         }
-        return signs(OF_BILLS, words) >= SIGNS_OF_A_BILL ? BILL : OWN;
+        if (signs(OF_BILLS, words) >= SIGNS_OF_A_BILL) {
+            return BILL;
+        }
+        return SALUTATION.matcher(words.text().stripLeading()).lookingAt() ? LETTER : OWN;
     }
 
     private static long signs(List<Pattern> patterns, TextFinder.Words words) {
@@ -76,11 +83,21 @@ enum Whose {
             case OWN -> "";
             case BILL -> WORDS.say("whose.bill");
             case CIRCULAR -> WORDS.say("whose.circular");
+            case LETTER -> WORDS.say("whose.letter");
         };
     }
 
-    /** What was found, asked about where it may be somebody else's. */
-    List<Found> asked(List<Found> found) {
+    /**
+     * What was found, asked about where it may be somebody else's.
+     *
+     * @param farewell where the greeting at the end of a letter stands, or the end of the text
+     */
+    List<Found> asked(List<Found> found, int farewell) {
+        if (this == LETTER) {
+            return found.stream()
+                    .map(each -> each.at().from() < farewell ? each.asked() : each)
+                    .toList();
+        }
         if (this != OWN) {
             return found.stream().map(Found::asked).toList();
         }

@@ -14,6 +14,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.Stream;
 import ostium.core.text.EditDistance;
 import ostium.core.trade.TradeCatalogue.Match;
 
@@ -45,6 +46,11 @@ final class TradeSearch {
 
     /** The first names of a language are those of the trade; later single words can be about anything. */
     private static final int USUAL_NAMES = 3;
+
+    /** Shorter words mean many things, but for the usual name of a trade: "vet", "taxi". */
+    private static final int SHORTEST = 5;
+
+    private static final int SHORTEST_USUAL = 3;
 
     private static final double SAME = 1;
     private static final double SAME_BUT_SMALL_WORDS = 0.98;
@@ -94,7 +100,8 @@ final class TradeSearch {
                 }
                 Known known = new Known(trade, name.words(), back, whole, String.join(" ", meant), own);
                 names.add(known);
-                if (name.words().length() > 4 && (name.words().contains(" ") || place <= USUAL_NAMES)) {
+                boolean tells = name.words().contains(" ") || place <= USUAL_NAMES;
+                if (tells && name.words().length() > (place == 1 ? SHORTEST_USUAL : SHORTEST) - 1) {
                     String first = BETWEEN_WORDS.split(name.words().toLowerCase(Locale.ROOT), 2)[0];
                     telling.computeIfAbsent(first, fresh -> new ArrayList<>()).add(known);
                 }
@@ -277,7 +284,7 @@ final class TradeSearch {
                 continue;
             }
             int at = word.start();
-            Optional<Known> longest = telling.getOrDefault(word.group(), List.of()).stream()
+            Optional<Known> longest = begunBy(word.group())
                     .filter(known -> standsAt(known.name().toLowerCase(Locale.ROOT), lower, at))
                     .max(Comparator.comparingInt((Known known) -> known.name().length())
                             .thenComparing(Known::back, Comparator.reverseOrder())
@@ -289,6 +296,14 @@ final class TradeSearch {
             }
         }
         return all;
+    }
+
+    /** Names whose first word is this one, or this one without the letter of several. */
+    private Stream<Known> begunBy(String word) {
+        Stream<Known> same = telling.getOrDefault(word, List.of()).stream();
+        return word.endsWith("s")
+                ? Stream.concat(same, telling.getOrDefault(word.substring(0, word.length() - 1), List.of()).stream())
+                : same;
     }
 
     /** Whether a name stands at a place in a text, and ends there where a word does; several of it do as well. */

@@ -41,6 +41,10 @@ class WeeklyHoursTest {
                 9-5 Mon-Fri                              | Mo-Fr 09:00-17:00; Sa,Su off
                 9-5 Mon, Tue, Wed                        | Mo-We 09:00-17:00; Th-Su off
                 closed Sat, Sun; Mon-Fri 9-5             | Mo-Fr 09:00-17:00; Sa,Su off
+                Mon-Fri nine to five                     | Mo-Fr 09:00-17:00; Sa,Su off
+                Mon-Fri half eight to six                | Mo-Fr 08:30-18:00; Sa,Su off
+                Tue half past 9 to half past four        | Mo off; Tu 09:30-16:30; We-Su off
+                Sat ten am till two pm                   | Mo-Fr off; Sa 10:00-14:00; Su off
                 Mon-Fri 9-12, 1-5                        | Mo-Fr 09:00-12:00,13:00-17:00; Sa,Su off
                 Mon-Fri 9-5, Fri 9-3                     | Mo-Th 09:00-17:00; Fr 09:00-15:00; Sa,Su off
                 Mo-Fr 08:00-17:30                        | Mo-Fr 08:00-17:30; Sa,Su off
