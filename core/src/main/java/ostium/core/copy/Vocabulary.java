@@ -153,9 +153,6 @@ final class Vocabulary {
         condition(!TradeName.isPhrase(speech.list()), "listed");
         condition(speech.list().length() >= TITLE, "titled");
         condition(TradeName.isAskedFor(speech.job()), "askedFor");
-        for (int i = 0; i < speech.tell().size(); i++) {
-            spoken("tell" + (i + 1), speech.tell().get(i));
-        }
     }
 
     private void services() {

@@ -1,7 +1,13 @@
 package ostium.core.enquiry;
 
 import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Collections;
 import java.util.List;
+import java.util.Locale;
+import java.util.Set;
+import java.util.stream.Collectors;
+import ostium.core.base.Listing;
 import ostium.core.base.Messages;
 import ostium.core.brief.Brief;
 import ostium.core.form.Field;
@@ -12,6 +18,13 @@ import ostium.core.trade.Trade;
 /** The form a site begins with: who, how to reach them, what the trade needs to know, and a message. */
 public final class StartingForm {
     private static final Messages WORDS = Messages.of("form");
+
+    private static final int TELLING = 4;
+
+    /** Words that any question may have. */
+    private static final Set<String> SMALL = Set.of(
+            "about", "been", "before", "done", "from", "have", "like", "many", "much", "need", "that", "them", "there",
+            "they", "this", "what", "when", "where", "whether", "which", "whom", "with", "would", "you", "your");
 
     private StartingForm() {}
 
@@ -26,14 +39,32 @@ public final class StartingForm {
                     false,
                     usual.options()));
         }
-        fields.add(message());
+        fields.add(message(help(brief, fields)));
         return new Form(fields);
+    }
+
+    /** What is worth telling in this trade, as far as no field asks for it. */
+    private static String help(Brief brief, List<Field> asked) {
+        List<String> tell = brief.trade().speech().tell().stream()
+                .filter(each ->
+                        asked.stream().noneMatch(field -> !Collections.disjoint(telling(field.label()), telling(each))))
+                .map(brief.voice()::say)
+                .toList();
+        return tell.isEmpty() ? "" : WORDS.say("message.help", Listing.and(tell));
+    }
+
+    /** The beginnings of the words that say what something is about. */
+    private static Set<String> telling(String words) {
+        return Arrays.stream(words.toLowerCase(Locale.ROOT).split("[^\\p{L}]+"))
+                .filter(word -> word.length() >= TELLING && !SMALL.contains(word))
+                .map(word -> word.substring(0, TELLING))
+                .collect(Collectors.toSet());
     }
 
     /** What an owner writes down of somebody who rang or came by. */
     public static Form writtenDown(Brief brief) {
         List<Field> fields = begun(brief);
-        fields.add(message());
+        fields.add(message(""));
         return new Form(fields);
     }
 
@@ -51,8 +82,9 @@ public final class StartingForm {
         return fields;
     }
 
-    private static Field message() {
-        return field(FieldKind.LONG, "message", WORDS.say("message.label"), true, List.of());
+    private static Field message(String help) {
+        FieldKind kind = FieldKind.LONG;
+        return new Field("message", WORDS.say("message.label"), help, kind, true, kind.longest(), List.of(), null);
     }
 
     private static Field field(FieldKind kind, String key, String label, boolean required, List<String> options) {

@@ -27,7 +27,8 @@ final class HoursFinder {
             + ")(?![\\p{L}])|[0-9]{1,2}(?:[:.][0-9]{2})?\\s*(?:am|pm)?\\s*[-–])");
 
     private static final Pattern CUT = Pattern.compile("\\s*(?:[|•;(]|\\s{2,}|\\.\\s|,\\s|\\s[-–]\\s|$)");
-    private static final Pattern HAS_TIME = Pattern.compile("[0-9]|(?i)\\b(?:half|halb|seven|eight|nine|ten)\\b|24/7|appointment|vereinbarung|rendez|cita");
+    private static final Pattern HAS_TIME = Pattern.compile(
+            "[0-9]|(?i)\\b(?:half|halb|seven|eight|nine|ten)\\b|24/7|appointment|vereinbarung|rendez|cita");
     private static final Pattern LEADING = Pattern.compile("(?iu)^(?:please note:?|note:?|we are|we're|hinweis:?)\\s*");
     private static final Pattern HAS_DATE =
             Pattern.compile("\\b(?:jan|feb|mar|apr|may|jun|jul|aug|sep|oct|nov|dec|januar|märz|mai|juni"

@@ -79,7 +79,7 @@ public record Trade(
      * @param job one piece of its work, as customers call it: {@code job}, {@code appointment}, {@code lesson}
      * @param does what it does where it is, nothing that the name of the trade does not say: {@code see patients}, {@code teach}
      * @param list what its list of services is headed with: {@code Treatments}
-     * @param tell what is worth telling when one asks, each as it stands after "Tell us": {@code what has happened}
+     * @param tell what is worth telling when one asks, each as it stands after "It helps to say": {@code what has happened}
      */
     public record Speech(String customer, String job, String does, String list, List<String> tell) {
         Speech over(Speech family) {

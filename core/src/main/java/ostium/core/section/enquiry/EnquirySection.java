@@ -26,7 +26,7 @@ public final class EnquirySection extends SectionDescriptor {
                 KIND,
                 List.of("sheet", "letter"),
                 WordsAt.heading("heading"),
-                WordsAt.paragraphs("intro", "tell", "answer"),
+                WordsAt.paragraphs("intro", "answer"),
                 WordsAt.line("send", 60, "send"));
     }
 
