@@ -68,13 +68,15 @@ public final class Drafter implements Drafting {
     /**
      * What a tone sounds like with the facts of this brief.
      *
-     * @return the headline, one of the first lines, and what stands before the form, of a draft in that tone
+     * @return the headline, one of the first lines, and when messages are answered or what the form is headed with, of a draft in that
+     *     tone
      */
     public static List<String> sample(Brief brief, Tone tone, Seed seed) {
         Sentences sentences = new Sentences(brief.withTone(tone), seed, Map.of());
         Optional<Phrase> headline = sentences.speak("opening.headline");
         Optional<Phrase> line = sentences.speak("opening.how").or(() -> sentences.speak("opening.reason"));
-        return Stream.of(headline, line, sentences.speak("enquiry.tell"))
+        Optional<Phrase> asks = sentences.speak("enquiry.answer").or(() -> sentences.speak("enquiry.heading"));
+        return Stream.of(headline, line, asks)
                 .flatMap(Optional::stream)
                 .map(Phrase::plain)
                 .toList();

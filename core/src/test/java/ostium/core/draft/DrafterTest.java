@@ -17,6 +17,7 @@ import org.junit.jupiter.params.provider.MethodSource;
 import ostium.core.Samples;
 import ostium.core.base.Seed;
 import ostium.core.brief.Brief;
+import ostium.core.brief.Tone;
 import ostium.core.brief.Wishes;
 import ostium.core.fact.Fact;
 import ostium.core.fact.FactValue;
@@ -54,6 +55,16 @@ class DrafterTest {
     @Test
     void isTheSameForTheSameFactsAndSeed() {
         assertThat(draft(Samples.brief("ashlatch"), 5)).isEqualTo(draft(Samples.brief("ashlatch"), 5));
+    }
+
+    @Test
+    void everyToneIsSampledWithTheFactsThereAre() {
+        for (Tone tone : Tone.values()) {
+            assertThat(Drafter.sample(Samples.brief("ashlatch"), tone, new Seed(5)))
+                    .as("%s", tone)
+                    .hasSizeBetween(2, 3)
+                    .doesNotContain("");
+        }
     }
 
     @Test
