@@ -52,7 +52,8 @@ interface BookingMapper {
      * @param earliest when something can have begun that reaches into them: what is long past need not be looked through
      */
     @Select("select id, who, service, resource, starts_at, ends_at, before_minutes, after_minutes, latitude, longitude"
-            + " from booking where site = #{site} and starts_at between #{earliest} and #{to} and ends_at > #{from} and (state in ('BOOKED', 'DONE',"
+            + " from booking where site = #{site} and starts_at between #{earliest} and #{to} and ends_at > #{from} and"
+            + " (state in ('BOOKED', 'DONE',"
             + " 'MISSED') or state in ('HELD', 'ASKED') and held_until > #{now})")
     List<StoredTime> takingTime(String site, Instant earliest, Instant from, Instant to, Instant now);
 

@@ -5,7 +5,6 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
-import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
 import ostium.core.country.Country;
@@ -45,27 +44,6 @@ public final class LocalBusinessReader {
 
     private static final Set<String> IGNORED =
             Set.of("@context", "@id", "@type", "founder", "memberOf", "image", "logo", "photo");
-
-    private static final Set<String> NO_BUSINESS = Set.of(
-            "WebSite",
-            "WebPage",
-            "AboutPage",
-            "ContactPage",
-            "FAQPage",
-            "CollectionPage",
-            "BreadcrumbList",
-            "ItemList",
-            "Article",
-            "BlogPosting",
-            "NewsArticle",
-            "Person",
-            "ImageObject",
-            "VideoObject",
-            "Event",
-            "Question",
-            "SearchAction");
-
-    private static final int DEEPEST = 5;
 
     private final JsonSource source;
     private final long seed;
@@ -117,7 +95,7 @@ public final class LocalBusinessReader {
             throw new Unreadable("line " + line
                     + ": this is cut off or has a mark in the wrong place, so it cannot be read as JSON");
         }
-        JsonNode business = business(root)
+        JsonNode business = DataOfPage.business(root)
                 .orElseThrow(() -> new Unreadable("line 1, @type: there is no LocalBusiness with a name here"));
         String country = source.text(business.path("address").path("addressCountry"), "addressCountry");
         region = country.length() == 2
@@ -142,7 +120,7 @@ public final class LocalBusinessReader {
             faults.add(e.getMessage());
         }
         if (!business.has("url")) {
-            site(root).ifPresent(links::add);
+            DataOfPage.site(root).ifPresent(links::add);
         }
         // Hours in words and days said by Ostium itself come before the specifications.
         fields.putIfAbsent("hours", hours.week());
@@ -151,60 +129,13 @@ public final class LocalBusinessReader {
         return new Read(sheet, unused, faults);
     }
 
-    /** The business a page speaks of: the first thing with a name that is no page, person or picture; however deep it stands. */
-    private static Optional<JsonNode> business(JsonNode root) {
-        List<JsonNode> candidates = new ArrayList<>();
-        gather(root, candidates, 0);
-        return candidates.stream()
-                .filter(node -> node.has("name") && types(node).stream().noneMatch(NO_BUSINESS::contains))
-                .findFirst();
-    }
-
-    /** The address of the site the business stands on. */
-    private static Optional<String> site(JsonNode root) {
-        List<JsonNode> all = new ArrayList<>();
-        gather(root, all, 0);
-        return all.stream()
-                .filter(node -> types(node).contains("WebSite"))
-                .map(node -> node.path("url").asString(""))
-                .filter(url -> !url.isBlank())
-                .findFirst();
-    }
-
-    private static void gather(JsonNode node, List<JsonNode> all, int depth) {
-        if (depth > DEEPEST) {
-            return;
-        }
-        if (node.isArray()) {
-            node.forEach(each -> gather(each, all, depth + 1));
-        } else if (node.isObject()) {
-            all.add(node);
-            for (String about : List.of("@graph", "mainEntity", "about", "publisher", "provider")) {
-                gather(node.path(about), all, depth + 1);
-            }
-        }
-    }
-
-    private static List<String> types(JsonNode node) {
-        List<String> types = new ArrayList<>();
-        JsonNode type = node.path("@type");
-        if (type.isArray()) {
-            type.forEach(each -> types.add(each.asString("")));
-        } else {
-            types.add(type.asString(""));
-        }
-        return types.stream()
-                .map(each -> each.replaceFirst("^https?://schema\\.org/", ""))
-                .toList();
-    }
-
     private String trade(JsonNode business) throws Unreadable {
         String keywords =
                 source.text(business.path("keywords"), "keywords").split(",")[0].strip();
         if (!keywords.isEmpty()) {
             return keywords;
         }
-        List<String> types = types(business);
+        List<String> types = DataOfPage.types(business);
         List<Trade> fitting = TradeCatalogue.shipped().all().stream()
                 .filter(trade -> types.contains(trade.schemaType())
                         && !trade.schemaType().equals("LocalBusiness"))

@@ -19,7 +19,8 @@ final class AddressFinder {
     private static final Pattern LABEL =
             Pattern.compile("(?iu)^(?:address|our address|find us at|find us|workshop|visit us at|visit us"
                     + "|adresse|anschrift|dirección|indirizzo|where|based at|we(?: are|['’]re) (?:at|in)"
-                    + "|(?:(?:our|my|the) )?(?:office|shop|studio|salon|workshop|garage|yard|showroom|practice|branch)(?: [0-9]{1,2})?(?:\\s*:| is(?: at)?| at)|a)"
+                    + "|(?:(?:our|my|the) )?(?:office|shop|studio|salon|workshop|garage|yard|showroom|practice|branch)(?:"
+                    + " [0-9]{1,2})?(?:\\s*:| is(?: at)?| at)|a)"
                     + "\\s*[:–-]?\\s+");
 
     private static final int LONGEST_LINE = 300;

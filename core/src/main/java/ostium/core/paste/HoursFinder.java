@@ -19,7 +19,8 @@ import ostium.core.hours.WeeklyHours;
 final class HoursFinder {
     /** A place where hours can begin: a day, a word for several, or a time before a day. */
     private static final Pattern BEGIN = Pattern.compile("(?<![\\p{L}0-9])(?:(?:"
-            + "mon(?:days?|s)?|tues?(?:days?)?|wed(?:nesdays?|s)?|thu(?:rs?)?(?:days?)?|fri(?:days?|s)?|sat(?:urdays?|s)?|sun(?:days?|s)?"
+            + "mon(?:days?|s)?|tues?(?:days?)?|wed(?:nesdays?|s)?|thu(?:rs?)?(?:days?)?|fri(?:days?|s)?|sat(?:urdays?"
+            + "|s)?|sun(?:days?|s)?"
             + "|daily|every ?day|week ?days?|weekends?|24 ?/ ?7|24 (?:hours|hrs)|closed|7 days|seven days|by appointment"
             + "|mo|di|mi|do|fr|sa|so|(?:mon|diens|donners|frei|sams|sonn)tags?|mittwochs?|täglich|werktags"
             + "|lun(?:di)?|mar(?:di)?|mer(?:credi)?|jeu(?:di)?|ven(?:dredi)?|sam(?:edi)?|dim(?:anche)?|du lundi|tous les jours"
@@ -32,7 +33,8 @@ final class HoursFinder {
     private static final Pattern LEADING = Pattern.compile("(?iu)^(?:please note:?|note:?|we are|we're|hinweis:?)\\s*");
     private static final Pattern HAS_DATE =
             Pattern.compile("\\b(?:jan|feb|mar|apr|may|jun|jul|aug|sep|oct|nov|dec|januar|märz|mai|juni"
-                    + "|juli|okt|dez|janv|févr?|avr|juin|juil|août|déc|ene|abr|ago|dic|christmas|noël|navidad|weihnacht|oster|easter|boxing|bank holidays?|public holidays?|feiertag)"
+                    + "|juli|okt|dez|janv|févr?|avr|juin|juil|août|déc|ene|abr|ago|dic|christmas|noël|navidad|weihnacht|oster"
+                    + "|easter|boxing|bank holidays?|public holidays?|feiertag)"
                     + "|[0-9]{4}-[0-9]{2}-[0-9]{2}|[0-9]{1,2}[./][0-9]{1,2}[./][0-9]{2,4}");
     /** A line with none of these has no date in words: asked first, since it costs less. */
     private static final List<String> DATE_WORDS = List.of(

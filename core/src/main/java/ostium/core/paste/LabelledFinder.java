@@ -83,15 +83,17 @@ final class LabelledFinder {
                     Sureness.LIKELY,
                     "we ",
                     "i "));
-    private static final Pattern AREA = Pattern.compile(
-            "\\b(?:covering|(?:we|i) cover|serving|areas? covered|areas? served"
-                    + "|(?:we|i) (?:come|travel|drive)(?: out)? to(?: you(?: in| at|:))?|coverage|einzugsgebiet|zone d['’]intervention)\\s*:?\\s*(?<value>[^.\\n]{3,300})");
+    private static final Pattern AREA =
+            Pattern.compile("\\b(?:covering|(?:we|i) cover|serving|areas? covered|areas? served"
+                    + "|(?:we|i) (?:come|travel|drive)(?: out)? to(?: you(?: in| at|:))?|coverage|einzugsgebiet|zone"
+                    + " d['’]intervention)\\s*:?\\s*(?<value>[^.\\n]{3,300})");
     private static final Pattern MEMBER =
             Pattern.compile("(?u)\\b(?:[Mm]embers? of|[Rr]egistered with|[Cc]ertified by|[Aa]ccredited by"
                     + "|[Mm]itglied (?:der|des|im))\\s+(?:the\\s+)?(?<value>[\\p{Lu}][\\p{L}&'’ -]{2,80}?)(?=\\s*(?:[,."
                     + "(;\\n]|no\\b|nr\\b|number|membership|$))");
-    private static final Pattern NUMBER_BEHIND = Pattern.compile(
-            "(?i)\\s*[(,]?\\s*(?:membership |member |licen[cs]e )?(?:no|nr|number)\\b\\.?\\s*[:#]?\\s*(?<value>[a-z]{0,4}[0-9]{2,10})\\)?");
+    private static final Pattern NUMBER_BEHIND =
+            Pattern.compile("(?i)\\s*[(,]?\\s*(?:membership |member |licen[cs]e )?(?:no|nr"
+                    + "|number)\\b\\.?\\s*[:#]?\\s*(?<value>[a-z]{0,4}[0-9]{2,10})\\)?");
     private static final Pattern PRAISE = Pattern.compile(
             "(?u)[“\"«](?<value>[^”\"»\\n]{12,600})[”\"»]\\s*[,–—-]*\\s*(?<who>[\\p{Lu}][\\p{L}.'’-]*(?:\\s+[\\p{Lu}&]"
                     + "[\\p{L}.'’-]*){0,3})?(?:,\\s*(?<where>[\\p{Lu}][\\p{L}'’ -]{2,40}))?");
@@ -103,11 +105,13 @@ final class LabelledFinder {
     private static final Pattern WITH =
             Pattern.compile("(?iu:\\bwith)[ ]+(?<who>" + WhoFinder.PERSON_NAME + ")(?=,[ ]+\\p{Ll})");
     private static final Pattern COMES = Pattern.compile(
-            "\\b(?:(?:we|i) (?:will |can |also |always )?(?:come|travel|drive)(?: out)? to (?:you\\b|your (?:home|door|house|place|work))"
+            "\\b(?:(?:we|i) (?:will |can |also |always )?(?:come|travel|drive)(?: out)? to (?:you\\b|your (?:home|door"
+                    + "|house|place|work))"
                     + "|at your (?:home|door|house|place)\\b|in your own home|home visits|we visit you|wir kommen zu ihnen|hausbesuche"
                     + "|à domicile|a domicilio|(?:fully )?mobile(?= (?!phones?\\b|numbers?\\b|no\\b|tel|app\\b|friendly)\\p{Ll}{3,}))");
     private static final Pattern RECEIVES = Pattern.compile(
-            "\\b(?:(?:visit|come and see|come to) us|our (?:shop|salon|studio|workshop|showroom|clinic)|(?:pop|drop|call) in|walk-?ins?)\\b");
+            "\\b(?:(?:visit|come and see|come to) us|our (?:shop|salon|studio|workshop|showroom|clinic)|(?:pop|drop"
+                    + "|call) in|walk-?ins?)\\b");
 
     private final TextFinder.Words words;
 

@@ -35,7 +35,8 @@ final class PriceListFinder {
 
     /** Begins a line that names no service. */
     private static final Pattern NO_SERVICE = Pattern.compile(
-            "(?iu)^(?:[0-9]+ ?[x×]\\s|an?\\b|i\\b|it\\b|my\\b|we\\b|costs?\\b|save|spend|only|just|now only|was|total|sub-?total|amount due|balance|invoice|paid|spare[nz]?)\\b");
+            "(?iu)^(?:[0-9]+ ?[x×]\\s|an?\\b|i\\b|it\\b|my\\b|we\\b|costs?\\b|save|spend|only|just|now only|was|total"
+                    + "|sub-?total|amount due|balance|invoice|paid|spare[nz]?)\\b");
 
     /** Between a price and the name of the next service. */
     private static final Pattern NEXT_ROW = Pattern.compile(

@@ -104,6 +104,11 @@ final class Proposals {
                 row));
     }
 
+    /** What goes on a line, and puts nothing aside. */
+    private void add(Found found, String name, String says, Proposal.Standing standing, String path, String words) {
+        add(found, name, says, standing, "", path, words, null, null);
+    }
+
     private void line(Found found) {
         Line line = Line.named(found.what()).orElseThrow(() -> new IllegalArgumentException(found.what()));
         String words = found.words().strip();
@@ -189,11 +194,8 @@ final class Proposals {
                     "Telephone",
                     number.get().national(),
                     known ? Proposal.Standing.SAME : Proposal.Standing.NEW,
-                    "",
                     "telephone",
-                    found.words(),
-                    null,
-                    null);
+                    found.words());
         } else if (number.get().isMobile()
                 && sheet.line(Line.TEXTS).isBlank()
                 && proposed.putIfAbsent("texts", found.words()) == null) {
@@ -202,11 +204,8 @@ final class Proposals {
                     "Second telephone, takes texts",
                     number.get().national(),
                     Proposal.Standing.NEW,
-                    "",
                     "texts",
-                    found.words(),
-                    null,
-                    null);
+                    found.words());
         } else {
             TypedRow row = new TypedRow(
                     "phone", "phone-" + uri.replaceAll("[^0-9]", ""), Map.of("number", found.words(), "name", ""));
@@ -239,11 +238,8 @@ final class Proposals {
                 name,
                 url.replaceFirst("^https?://(www\\.)?", "").replaceFirst("^([^/]+)/$", "$1"),
                 known ? Proposal.Standing.SAME : Proposal.Standing.NEW,
-                "",
                 "links",
-                url,
-                null,
-                null);
+                url);
     }
 
     private void comes(Found found) {
@@ -254,11 +250,8 @@ final class Proposals {
                 NAMES.say("comes"),
                 NAMES.say("comes.toCustomers"),
                 known ? Proposal.Standing.SAME : Proposal.Standing.NEW,
-                "",
                 Found.COMES,
-                found.words(),
-                null,
-                null);
+                found.words());
     }
 
     private void exception(Found found) {
@@ -278,11 +271,8 @@ final class Proposals {
                 NAMES.say("exceptions"),
                 hours.map(SpecialHours::say).orElse(found.words()),
                 known ? Proposal.Standing.SAME : Proposal.Standing.NEW,
-                "",
                 "exceptions",
-                found.words(),
-                null,
-                null);
+                found.words());
     }
 
     private void service(Found found) {

@@ -35,7 +35,8 @@ final class WhoFinder {
                     + "(?:\\s+(?:(?:&|and|of|the|de|la|du|des|und|y|et|\\+)\\s+)?\\p{Lu}[\\p{L}'’.-]*){1,4}");
 
     private static final Pattern GREETING = Pattern.compile(
-            "(?iu)^(?:about|welcome to|willkommen bei|bienvenue chez|bienvenidos a|this is|here is|you(?: have|['’]ve) reached|we are|we['’]re|©\\s*(?:[0-9]{4})?)\\s+(?=\\p{L})");
+            "(?iu)^(?:about|welcome to|willkommen bei|bienvenue chez|bienvenidos a|this is|here is|you(?: have|['’]ve)"
+                    + " reached|we are|we['’]re|©\\s*(?:[0-9]{4})?)\\s+(?=\\p{L})");
     /** Letters behind a name: "BVSc MRCVS". */
     private static final Pattern LETTERS_BEHIND =
             Pattern.compile("(?:,?\\s+(?=\\p{L}*\\p{Lu}\\p{L}*\\p{Lu})[\\p{L}.]{2,8})+$");

@@ -38,14 +38,17 @@ enum Whose {
             "\\byou (?:are receiving|received|get) this (?:e-?mail|newsletter|message) because\\b",
             "\\babbestellen\\b|\\bse désinscrire\\b|\\bdarse de baja\\b");
     private static final Pattern MAKER = Pattern.compile(
-            "(?im)(?:^|[|•·©.]\\s*|\\s{2,})(?:(?:this |our )?(?:web ?site|web ?page|site|page|web ?design|design|theme|hosting|photos?|photography)"
-                    + "(?:\\s+(?:design|designed|built|made|created|maintained|hosted|powered))?|(?:designed|built|created|maintained|hosted|powered))"
+            "(?im)(?:^|[|•·©.]\\s*|\\s{2,})(?:(?:this |our )?(?:web ?site|web ?page|site|page|web ?design|design|theme"
+                    + "|hosting|photos?|photography)"
+                    + "(?:\\s+(?:design|designed|built|made|created|maintained|hosted|powered))?|(?:designed|built|created"
+                    + "|maintained|hosted|powered))"
                     + "\\s+(?:and \\w+\\s+)?(?:by|von|par|por)\\s+[^\\n|]{2,160}");
     private static final Pattern RIGHTS =
             Pattern.compile("(?i)(?:©|\\(c\\)|copyright)\\s*(?:©\\s*)?(?:[0-9]{4}(?:\\s*[-–]\\s*[0-9]{4})?)?"
                     + "|\\ball rights reserved\\b\\.?");
     private static final Pattern SALUTATION = Pattern.compile(
-            "(?u)(?:[Dd]ear|[Hh]i|[Hh]ello|[Hh]allo|[Ll]iebe[r]?|[Ss]ehr geehrte[r]?|[Bb]onjour|[Cc]h[eè]re?|[Hh]ola|[Ee]stimad[oa])\\s+\\p{Lu}[\\p{L}.'’-]*(?:\\s+\\p{Lu}[\\p{L}'’-]*)?\\s*[,!\\n–-]");
+            "(?u)(?:[Dd]ear|[Hh]i|[Hh]ello|[Hh]allo|[Ll]iebe[r]?|[Ss]ehr geehrte[r]?|[Bb]onjour|[Cc]h[eè]re?|[Hh]ola"
+                    + "|[Ee]stimad[oa])\\s+\\p{Lu}[\\p{L}.'’-]*(?:\\s+\\p{Lu}[\\p{L}'’-]*)?\\s*[,!\\n–-]");
     private static final int SIGNS_OF_A_BILL = 2;
 
     private static List<Pattern> patterns(String... all) {
