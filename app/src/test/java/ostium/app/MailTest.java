@@ -79,6 +79,12 @@ class MailTest {
         within(20, () -> delivery().path("state").asString().equals("SENT"));
         JdbcTemplate database = RunningOstium.get().bean(JdbcTemplate.class);
         String mail = database.queryForObject("select id from mail where recipient = ?", String.class, email);
+        // The queue keeps its place until it has rested from it.
+        within(
+                20,
+                () -> database.queryForObject(
+                                "select count(*) from scheduled_tasks where task_instance = ?", Integer.class, mail)
+                        == 0);
         database.update("update mail set state = 'WAITING' where id = ?", mail);
         database.update(
                 "insert into scheduled_tasks (task_name, task_instance, execution_time, picked, version)"

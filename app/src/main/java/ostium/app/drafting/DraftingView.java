@@ -2,6 +2,7 @@ package ostium.app.drafting;
 
 import java.util.Arrays;
 import java.util.List;
+import java.util.Map;
 import ostium.core.base.Messages;
 import ostium.core.base.Seed;
 import ostium.core.brief.Brief;
@@ -60,15 +61,14 @@ record DraftingView(
         Brief brief = reading.brief();
         Seed seed = new Seed(state.sheet().seed());
         Plan plan = Plan.of(brief);
+        Map<Tone, List<String>> samples = Drafter.samples(brief, seed);
         return new DraftingView(
                 brief.tone(seed).id(),
                 brief.wishes().tone().map(Tone::id).orElse(""),
                 brief.voice().id(),
                 brief.wishes().voice().map(Voice::id).orElse(""),
                 brief.voiceReason(),
-                Arrays.stream(Tone.values())
-                        .map(tone -> tone(tone, brief, seed))
-                        .toList(),
+                Arrays.stream(Tone.values()).map(tone -> tone(tone, samples)).toList(),
                 plan.extent().id(),
                 brief.wishes().extent().map(extent -> extent.id()).orElse(""),
                 plan.extentReason(),
@@ -80,9 +80,9 @@ record DraftingView(
                         .toList());
     }
 
-    private static ToneView tone(Tone tone, Brief brief, Seed seed) {
-        return tone.suits(brief.trade())
-                ? new ToneView(tone.id(), tone.words(), true, "", Drafter.sample(brief, tone, seed))
+    private static ToneView tone(Tone tone, Map<Tone, List<String>> samples) {
+        return samples.containsKey(tone)
+                ? new ToneView(tone.id(), tone.words(), true, "", samples.get(tone))
                 : new ToneView(tone.id(), tone.words(), false, WORDS.say("tone.unsuited"), List.of());
     }
 

@@ -1,6 +1,7 @@
 package ostium.core.draft;
 
 import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -66,12 +67,26 @@ public final class Drafter implements Drafting {
     }
 
     /**
-     * What a tone sounds like with the facts of this brief.
+     * What the tones that suit the trade sound like with the facts of this brief, each unlike those before it as far as the facts
+     * allow.
      *
-     * @return the headline, one of the first lines, and when messages are answered or what the form is headed with, of a draft in that
-     *     tone
+     * @return by tone: the headline, one of the first lines, and when messages are answered or what the form is headed with
      */
-    public static List<String> sample(Brief brief, Tone tone, Seed seed) {
+    public static Map<Tone, List<String>> samples(Brief brief, Seed seed) {
+        Map<Tone, List<String>> samples = new EnumMap<>(Tone.class);
+        for (Tone tone : Tone.values()) {
+            if (tone.suits(brief.trade())) {
+                List<String> sample = sample(brief, tone, seed);
+                for (int other = 1; other <= MOST_TRIES && samples.containsValue(sample); other++) {
+                    sample = sample(brief, tone, new Seed(seed.value() + other));
+                }
+                samples.put(tone, sample);
+            }
+        }
+        return samples;
+    }
+
+    private static List<String> sample(Brief brief, Tone tone, Seed seed) {
         Sentences sentences = new Sentences(brief.withTone(tone), seed, Map.of());
         Optional<Phrase> headline = sentences.speak("opening.headline");
         Optional<Phrase> line = sentences.speak("opening.how").or(() -> sentences.speak("opening.reason"));
@@ -81,6 +96,8 @@ public final class Drafter implements Drafting {
                 .map(Phrase::plain)
                 .toList();
     }
+
+    private static final int MOST_TRIES = 12;
 
     /** What was chosen stays beside the draft, to ask about it. */
     record Drafted(Draft draft, Sentences sentences) {}

@@ -14,6 +14,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 import org.junit.jupiter.params.provider.MethodSource;
+import ostium.core.InventedBusinesses;
 import ostium.core.Samples;
 import ostium.core.base.Seed;
 import ostium.core.brief.Brief;
@@ -57,13 +58,18 @@ class DrafterTest {
         assertThat(draft(Samples.brief("ashlatch"), 5)).isEqualTo(draft(Samples.brief("ashlatch"), 5));
     }
 
-    @Test
-    void everyToneIsSampledWithTheFactsThereAre() {
-        for (Tone tone : Tone.values()) {
-            assertThat(Drafter.sample(Samples.brief("ashlatch"), tone, new Seed(5)))
-                    .as("%s", tone)
-                    .hasSizeBetween(2, 3)
-                    .doesNotContain("");
+    @ParameterizedTest
+    @MethodSource("trades")
+    void everyToneThatSuitsIsSampledUnlikeTheOthers(Trade trade) {
+        for (int number = 0; number < 3; number++) {
+            Brief brief = InventedBusinesses.brief(trade, number);
+            assertThat(Drafter.samples(brief, new Seed(5)).values())
+                    .hasSize((int) Stream.of(Tone.values())
+                            .filter(tone -> tone.suits(trade))
+                            .count())
+                    .doesNotHaveDuplicates()
+                    .allSatisfy(
+                            sample -> assertThat(sample).hasSizeBetween(2, 3).doesNotContain(""));
         }
     }
 
