@@ -83,7 +83,7 @@
       {ticket.place}{#if ticket.way}<span class="quiet">{ticket.way}</span>{/if}
     </p>
   {/if}
-  {#each ticket.answers as said (said.label)}
+  {#each ticket.answers as said, index (index)}
     <p class="fact">
       <small class="quiet">{said.label}</small><span class="said" dir="auto">{said.value}</span>
     </p>
@@ -91,7 +91,7 @@
   {#if ticket.note}<p class="fact">
       <small class="quiet">Your note</small><span dir="auto">{ticket.note}</span>
     </p>{/if}
-  {#each ticket.mails as mail (mail)}<p class="fact mail">{mail}</p>{/each}
+  {#each ticket.mails as mail, index (index)}<p class="fact mail">{mail}</p>{/each}
   <p class="fact reach">
     {#if ticket.call}<a class="word" href={ticket.call}>Call {ticket.telephone}</a>{/if}
     {#if ticket.email}<a class="word" href="mailto:{ticket.email}">Write a mail</a>{/if}

@@ -29,7 +29,7 @@
       <p class="at">{weekday(diary.asked.date)} {dayNumber(diary.asked.date)}, {clock(diary.asked.minute)}</p>
       {#if diary.why}
         <dl>
-          {#each diary.why as { service, says } (service)}
+          {#each diary.why as { service, says }, index (index)}
             <div>
               <dt dir="auto">{service}</dt>
               <dd class:free={says === ''}>{says || 'Offered to visitors.'}</dd>

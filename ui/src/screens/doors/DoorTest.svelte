@@ -22,7 +22,7 @@
 <div role="status">
   {#if door.test}
     <ol>
-      {#each door.test.steps as step (step.says)}
+      {#each door.test.steps as step, index (index)}
         <li class={step.done === null ? 'waits' : step.done ? 'done' : 'wrong'}>{step.says}</li>
       {/each}
     </ol>

@@ -82,7 +82,7 @@
     {/each}
   </ol>
 {/if}
-{#each undelivered as mail (mail.to)}
+{#each undelivered as mail, index (index)}
   <p class="undelivered">
     {mail.state === 'GIVEN_UP'
       ? `The mail to ${mail.to} could not be sent. ${mail.fault}`

@@ -43,7 +43,7 @@
     <p class="leaf empty">Nothing caught yet. Write a message on a public page, or ask for a new password.</p>
   {:else if mails}
     <ul>
-      {#each mails as mail (mail.messageId)}
+      {#each mails as mail, index (index)}
         <li class="leaf">
           <h2 dir="auto">{mail.subject}</h2>
           <p class="quiet">

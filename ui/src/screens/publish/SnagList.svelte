@@ -22,7 +22,7 @@
         <span class="quiet">Links lead somewhere, every claim has its fact, a door is open.</span>
       </li>
     {/if}
-    {#each snags as snag (snag.words + snag.section)}
+    {#each snags as snag, index (index)}
       <li>
         <p><b class={snag.level.toLowerCase()}>{LEVELS[snag.level]}</b> {snag.words}</p>
         <p class="quiet">{snag.why}</p>

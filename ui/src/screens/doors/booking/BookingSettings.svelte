@@ -94,7 +94,7 @@
       <div class="outside" role="status">
         <p>Outside your hours as they are now, but they stay:</p>
         <ul>
-          {#each booking.setup.outside as words (words)}<li>{words}</li>{/each}
+          {#each booking.setup.outside as words, index (index)}<li>{words}</li>{/each}
         </ul>
       </div>
     {/if}
