@@ -12,6 +12,11 @@ export default defineConfig(({ mode }) => ({
   test: {
     environment: 'jsdom',
     include: ['src/**/*.test.ts'],
-    setupFiles: ['src/test-setup.ts']
+    setupFiles: ['src/test-setup.ts'],
+    unstubGlobals: true,
+    restoreMocks: true,
+    // Ends what hangs; how fast something is stands in bench/, not here.
+    testTimeout: 60_000,
+    hookTimeout: 60_000
   }
 }));

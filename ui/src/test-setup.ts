@@ -1,3 +1,4 @@
+import 'fake-indexeddb/auto';
 import { cleanup } from '@testing-library/svelte';
 import { afterEach } from 'vitest';
 

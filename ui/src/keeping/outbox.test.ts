@@ -1,4 +1,3 @@
-import 'fake-indexeddb/auto';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { session } from '../session.svelte';
 import { unkeptWords } from './browserStore';

@@ -1,9 +1,6 @@
 import { render, screen, waitFor } from '@testing-library/svelte';
-import { beforeEach, expect, test, vi } from 'vitest';
-
-const get = vi.hoisted(() => vi.fn());
-vi.mock('../api/client', () => ({ api: { GET: get } }));
-
+import { expect, test, vi } from 'vitest';
+import { api } from '../api/client';
 import NextQuestion from './NextQuestion.svelte';
 
 const PRACTICE = {
@@ -21,15 +18,18 @@ const OWN = {
   isYesOrNo: false
 };
 
+/** What the server asks from now on. */
+function asked(next: typeof PRACTICE | null, putOff = '') {
+  return vi.spyOn(api, 'GET').mockResolvedValue({ data: { next, putOff }, response: new Response() });
+}
+
 function shown(next: typeof PRACTICE | null, putOff = '') {
-  get.mockResolvedValue({ data: { next, putOff } });
+  asked(next, putOff);
   const edit = vi.fn();
   const answer = vi.fn();
   const made = render(NextQuestion, { id: 'site', revision: 1, edit, answer });
   return { edit, answer, rerender: made.rerender };
 }
-
-beforeEach(() => get.mockReset());
 
 test('a practice is answered with a yes', async () => {
   const { edit } = shown(PRACTICE);
@@ -53,13 +53,13 @@ test('a question that is put off stays put off, beside those before it', async (
 test('the next question has the focus of the one before', async () => {
   const { rerender } = shown(PRACTICE);
   (await screen.findByRole('button', { name: 'No' })).focus();
-  get.mockResolvedValue({ data: { next: OWN, putOff: 'practice/quote' } });
+  asked(OWN, 'practice/quote');
   await rerender({ revision: 2 });
   await waitFor(() => expect(document.activeElement?.textContent).toBe(OWN.ask));
 });
 
 test('nothing is shown when nothing is left to ask', async () => {
   shown(null);
-  await waitFor(() => expect(get).toHaveBeenCalled());
+  await waitFor(() => expect(vi.mocked(api.GET)).toHaveBeenCalled());
   expect(screen.queryByText('Would make the page stronger')).toBeNull();
 });

@@ -1,4 +1,3 @@
-import 'fake-indexeddb/auto';
 import { afterEach, describe, expect, it, vi } from 'vitest';
 import { api, type Enquiry } from '../../api/client';
 import { answer, EnquiriesState, nameOf } from './enquiries.svelte';

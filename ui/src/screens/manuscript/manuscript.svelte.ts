@@ -85,11 +85,13 @@ export class ManuscriptState {
       theirs: (edit) => (edit.kind === 'setLine' ? this.#lineOf(edit.path) : ''),
       said: (words) => this.listener.said(words, true)
     });
+    let closed = false;
     void this.outbox
       .restore()
-      .then(() => this.load())
+      .then(() => closed || this.load())
       .then(() => this.outbox.keep());
     return () => {
+      closed = true;
       void this.outbox.keep();
       stop();
     };
