@@ -1,7 +1,8 @@
 <script lang="ts">
   import { onDestroy, onMount, tick, untrack } from 'svelte';
   import KeptLine from '../../keeping/KeptLine.svelte';
-  import NextQuestion from '../../parts/NextQuestion.svelte';
+  import { NextQuestion } from '../../parts/nextQuestion.svelte';
+  import QuestionLeaf from '../../parts/QuestionLeaf.svelte';
   import type { SiteState } from '../../site.svelte';
   import FactEditor from './FactEditor.svelte';
   import FactRow from './FactRow.svelte';
@@ -32,8 +33,14 @@
     JSON.stringify(site.view?.sheet.rows.filter(({ kind }) => kind === 'picture' || kind === 'document'))
   );
 
+  const id = $derived(site.view?.id);
+  const question = $derived(id ? new NextQuestion(id, edit) : null);
+
   $effect(() => {
     if (site.view?.revision) void facts.follow(site);
+  });
+  $effect(() => {
+    if (site.view?.revision !== undefined) void question?.load();
   });
   $effect(() => {
     if (given) void files.follow();
@@ -98,10 +105,8 @@
       <p class="quiet">Said once here, used everywhere. Change one and every page follows.</p>
       <KeptLine outbox={site.outbox} />
     </div>
-    {#if site.view}
-      <div class="next">
-        <NextQuestion id={site.view.id} revision={site.view.revision} {edit} {answer} />
-      </div>
+    {#if question}
+      <div class="next"><QuestionLeaf {question} {answer} /></div>
     {/if}
     <div class="sheet">
       {#each GROUPS as group (group.name)}

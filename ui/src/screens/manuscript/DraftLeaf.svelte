@@ -2,16 +2,13 @@
   import { untrack } from 'svelte';
   import { DraftingState } from '../../parts/drafting.svelte';
   import DraftWishes from '../../parts/DraftWishes.svelte';
-  import NextQuestion from '../../parts/NextQuestion.svelte';
   import { notices } from '../../parts/notices';
   import PlanList from '../../parts/PlanList.svelte';
-  import { getDesk } from './desk';
   import type { ManuscriptState } from './manuscript.svelte';
 
-  /** What would make the page stronger; how the whole was drafted, and drafting it again, shut until it is wanted. */
+  /** How the whole was drafted, and drafting it again, shut until it is wanted. */
   let { manuscript }: { manuscript: ManuscriptState } = $props();
 
-  const desk = getDesk();
   let open = $state(false);
   let busy = $state(false);
   const drafting = new DraftingState(untrack(() => manuscript.id));
@@ -43,12 +40,6 @@
   }
 </script>
 
-<NextQuestion
-  id={manuscript.id}
-  revision={manuscript.view?.revision}
-  edit={(path, words) => manuscript.edit({ kind: 'setLine', path, words })}
-  answer={desk.openLine}
-/>
 <section class="draft" aria-label="The draft">
   <div class="line-of">
     <button

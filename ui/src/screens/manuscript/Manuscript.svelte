@@ -21,7 +21,9 @@
   import ManuscriptEnd from './ManuscriptEnd.svelte';
   import ManuscriptFoot from './ManuscriptFoot.svelte';
   import ManuscriptKeys from './ManuscriptKeys.svelte';
+  import { NextQuestion } from '../../parts/nextQuestion.svelte';
   import SectionLeaf from './SectionLeaf.svelte';
+  import SnagNote from './SnagNote.svelte';
 
   /** The page as a document of words, beside the real page. On a phone the two take turns. */
   let { site }: { site: SiteState } = $props();
@@ -38,6 +40,10 @@
     drawn: (change) => shopfront?.replace(change),
     toLook: () => navigate('/sites/:id/look', { params: { id } }),
     said: (words, wrong) => (wrong ? notices.error({ title: words }) : notices.info({ title: words }))
+  });
+  const question = new NextQuestion(id, (path, words) => manuscript.edit({ kind: 'setLine', path, words }));
+  $effect(() => {
+    if (manuscript.view?.revision !== undefined) void question.load();
   });
   const general = $derived(
     manuscript.view?.snags.filter(
@@ -108,6 +114,7 @@
     toTools,
     openFact: (fact) => openLine(manuscript.view?.facts.find((each) => each.id === fact)?.line ?? fact),
     openLine,
+    question,
     toFacts: () =>
       void manuscript.keep().then(() => navigate('/sites/:id', { params: { id: manuscript.id } })),
     typed: (text, tree: Block[]) => shopfront?.type(text, said(tree, manuscript.say)),
@@ -194,13 +201,8 @@
   <div class="board" class:is-wide={wide} class:shows-page={side === 'page'}>
     <div class="manuscript" onfocusout={left}>
       {#if manuscript.view}
-        {#each general as snag (snag.rule + snag.words)}
-          <p class="general">
-            {snag.words}
-            {#if snag.fix}<button class="word" type="button" onclick={() => openLine(snag.line)}
-                >{snag.fix}</button
-              >{/if}
-          </p>
+        {#each general as snag, index (index)}
+          <div class="general"><SnagNote {manuscript} {snag} /></div>
         {/each}
         <DraftLeaf {manuscript} />
         {#each manuscript.sections as section (section.id)}
@@ -283,12 +285,8 @@
   }
   .opening,
   .general {
-    padding: 14px 26px;
-  }
-  .general {
-    border-left: 5px solid var(--madder);
+    padding: 4px 26px 14px;
     border-bottom: 1px solid var(--fine-rule);
-    color: var(--madder);
   }
   .page-name {
     display: flex;

@@ -1,12 +1,13 @@
 <script lang="ts">
-  import type { Snag } from '../../api/client';
   import type { Section } from '../../document/types';
   import { textsOf } from '../../document/edits';
   import { plain, wording } from '../../document/words';
-  import { getDesk } from './desk';
   import type { ManuscriptState } from './manuscript.svelte';
+  import { getDesk } from './desk';
+  import QuestionLeaf from '../../parts/QuestionLeaf.svelte';
+  import SnagNote from './SnagNote.svelte';
 
-  /** Beside each section, like a proof-reader's notes: whose words these are, what is to be put right, what was kept aside. */
+  /** Beside each section, like a proof-reader's notes: whose words these are, what is to be put right, what would make it stronger, what was kept aside. */
   let { manuscript, section, name }: { manuscript: ManuscriptState; section: Section; name: string } =
     $props();
 
@@ -21,12 +22,6 @@
       kind: 'setMarks',
       marks: Object.fromEntries(mark.toConfirm.map((id) => [id, 'CONFIRMED' as const]))
     });
-  }
-
-  function putRight(snag: Snag): void {
-    if (snag.line === 'messages-to') document.getElementById('messages-to')?.focus();
-    else if (snag.line) desk.openLine(snag.line);
-    else void manuscript.fix(snag.rule, snag.section, snag.text);
   }
 </script>
 
@@ -52,14 +47,12 @@
       >{/if}
   </p>
   {#if section.hidden}<p class="note waits">Hidden from visitors</p>{/if}
-  {#each snags as snag (snag.rule + snag.text)}
-    <p class="note must">
-      {snag.words}
-      {#if snag.fix}<button class="in-line" type="button" title={snag.why} onclick={() => putRight(snag)}
-          >{snag.fix}</button
-        >{/if}
-    </p>
+  {#each snags as snag, index (index)}
+    <SnagNote {manuscript} {snag} />
   {/each}
+  {#if desk.question.section === section.id}
+    <QuestionLeaf question={desk.question} answer={desk.openLine} narrow />
+  {/if}
   {#each asides as aside (aside.id)}
     <div class="note waits">
       <p>
@@ -100,10 +93,6 @@
     border-left: 3px solid var(--brass);
     color: var(--brass-ink);
   }
-  .note.must {
-    border-left-color: var(--madder);
-    color: var(--madder);
-  }
   q {
     display: block;
     margin: 4px 0;
@@ -117,11 +106,6 @@
     color: var(--lacquer);
     font-weight: 700;
     cursor: pointer;
-  }
-  .note.must .in-line {
-    color: var(--madder);
-    text-decoration: underline;
-    text-underline-offset: 3px;
   }
   .in-line:hover {
     text-decoration: underline;

@@ -1,9 +1,12 @@
 import type { Editor } from '@tiptap/core';
 import { getContext, setContext } from 'svelte';
 import type { Block } from '../../document/types';
+import type { NextQuestion } from '../../parts/nextQuestion.svelte';
 
 /** What the parts of a manuscript ask of the screen they stand on. */
 export interface Desk {
+  /** What would make the page stronger, asked beside the section it is about. */
+  readonly question: NextQuestion;
   /** Shows a fact so that it can be changed; `text` is where it was pressed. */
   openFact(fact: string, text: string): void;
   /** Shows a line of the facts sheet so that it can be changed. */

@@ -1,10 +1,13 @@
-import { api, problemOf, type Manuscript, type ShopfrontChange } from '../../api/client';
+import { api, problemOf, type Manuscript, type ShopfrontChange, type Snag } from '../../api/client';
 import type { components } from '../../api/schema';
 import { apply, sectionsOf, textsOf, type Edit } from '../../document/edits';
 import type { Block, Kind, Section, Site } from '../../document/types';
 import { lastKnown } from '../../keeping/browserStore';
 import { outboxOf, type Outbox } from '../../keeping/outbox.svelte';
 import { session } from '../../session.svelte';
+
+/** When words that are being read for slips are looked at again, in milliseconds. */
+const LOOK_AGAIN = 4000;
 
 const NOTHING: Kind = {
   words: '',
@@ -51,6 +54,7 @@ export class ManuscriptState {
 
   readonly outbox: Outbox;
   #told: Told | null = null;
+  #soon: ReturnType<typeof setTimeout> | undefined;
 
   /** As it will be once all that waits here is kept. */
   site = $derived.by<Site | null>(() => {
@@ -92,6 +96,7 @@ export class ManuscriptState {
       .then(() => this.outbox.keep());
     return () => {
       closed = true;
+      clearTimeout(this.#soon);
       void this.outbox.keep();
       stop();
     };
@@ -118,7 +123,14 @@ export class ManuscriptState {
 
   #show(view: Manuscript): void {
     this.view = view;
+    this.#lookAgain(view.isReading);
     void lastKnown.put(`manuscript/${this.id}`, view);
+  }
+
+  /** Words that are being read for slips are known in a moment. */
+  #lookAgain(isReading: boolean): void {
+    clearTimeout(this.#soon);
+    if (isReading) this.#soon = setTimeout(() => !this.waits && void this.load(), LOOK_AGAIN);
   }
 
   #lineOf(path: string): string {
@@ -259,8 +271,9 @@ export class ManuscriptState {
     return this.sections.find((section) => !before.includes(section.id))?.id ?? '';
   }
 
-  fix(rule: string, section: string, text: string): Promise<void> {
-    return this.#ask('/api/sites/{id}/fixes', {}, { rule, section, text });
+  /** @param leave whether it is right as it is; else it is put right */
+  fix({ rule, section, text }: Snag, leave = false): Promise<void> {
+    return this.#ask('/api/sites/{id}/fixes', {}, { rule, section, text, leave });
   }
 
   /** Lets words go that were kept aside. */

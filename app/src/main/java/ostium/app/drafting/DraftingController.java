@@ -5,6 +5,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestParam;
@@ -17,8 +18,11 @@ import ostium.core.ask.PageQuestions;
 import ostium.core.base.Seed;
 import ostium.core.edit.State;
 import ostium.core.naming.Names;
+import ostium.core.section.opening.OpeningSection;
 import ostium.core.sheet.Line;
 import ostium.core.sheet.SheetReading;
+import ostium.core.site.Section;
+import ostium.core.site.SectionKind;
 
 /** How a site is drafted: the plan with its reasons, the tones with samples, what is asked next, and names for one without. */
 @RestController
@@ -45,9 +49,11 @@ class DraftingController {
      * What is asked of the owner now.
      *
      * @param next the question that would help most, or null when nothing is left to ask
+     * @param section id of the section of the page it is asked beside: the one its answer would stand in, or else the opening;
+     *     empty before a draft is kept
      * @param putOff keys of those that were put off, with blanks between
      */
-    record QuestionView(PageQuestion next, String putOff) {}
+    record QuestionView(PageQuestion next, String section, String putOff) {}
 
     @GetMapping("/api/sites/{id}/question")
     QuestionView question(@PathVariable String id, HttpServletRequest request) {
@@ -55,7 +61,21 @@ class DraftingController {
         String line = state.sheet().line(Line.PUT_OFF);
         Set<String> putOff = Arrays.stream(line.split("\\s+")).collect(Collectors.toSet());
         List<PageQuestion> open = PageQuestions.of(sites.read(state).brief(), putOff);
-        return new QuestionView(open.isEmpty() ? null : open.get(0), line);
+        return open.isEmpty()
+                ? new QuestionView(null, "", line)
+                : new QuestionView(open.get(0), beside(state, open.get(0).beside()), line);
+    }
+
+    private static String beside(State state, SectionKind kind) {
+        return !state.isKept()
+                ? ""
+                : Stream.of(kind, OpeningSection.KIND)
+                        .flatMap(each -> state.site()
+                                .shownSections()
+                                .filter(section -> section.kind().equals(each)))
+                        .map(Section::id)
+                        .findFirst()
+                        .orElse("");
     }
 
     /** @param free whether nobody has the address yet */

@@ -27,7 +27,6 @@ import ostium.core.edit.Redraft;
 import ostium.core.edit.State;
 import ostium.core.edit.Told;
 import ostium.core.site.SectionKind;
-import ostium.core.snag.Snags;
 
 @RestController
 class EditingController {
@@ -71,7 +70,8 @@ class EditingController {
 
     record Add(long revision, SectionKind kind) {}
 
-    record Fix(long revision, String rule, String section, String text) {}
+    /** @param leave whether the owner says that it is right as it is; else it is put right */
+    record Fix(long revision, String rule, String section, String text, boolean leave) {}
 
     record Revision(long revision) {}
 
@@ -162,19 +162,11 @@ class EditingController {
                 () -> Redraft.put(state, sites.read(state), asked.kind(), new Seed(random.nextLong())));
     }
 
-    /** Puts a snag right. */
+    /** Puts a snag right, or leaves it for good. */
     @PostMapping("/api/sites/{id}/fixes")
     EditAnswer fix(@PathVariable String id, @RequestBody Fix asked, HttpServletRequest request) {
         StoredSite site = access.require(id, request);
-        Edit fix = Snags.of(sites.state(site), sites.read(sites.state(site))).stream()
-                .filter(snag -> snag.rule().equals(asked.rule())
-                        && snag.section().equals(asked.section())
-                        && snag.text().equals(asked.text())
-                        && snag.fix() != null
-                        && snag.fix().edit() != null)
-                .map(snag -> snag.fix().edit())
-                .findFirst()
-                .orElseThrow(() -> new Problem(HttpStatus.CONFLICT, "", "snag.gone"));
+        Edit fix = manuscripts.fix(site, asked).orElseThrow(() -> new Problem(HttpStatus.CONFLICT, "", "snag.gone"));
         return answers.apply(site, asked.revision(), request, () -> fix);
     }
 

@@ -6,7 +6,9 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Service;
 import ostium.app.editing.ManuscriptView.AsideView;
@@ -19,6 +21,7 @@ import ostium.app.editing.ManuscriptView.OfferView;
 import ostium.app.editing.ManuscriptView.ServiceRow;
 import ostium.app.editing.ManuscriptView.SlotView;
 import ostium.app.editing.ManuscriptView.SnagView;
+import ostium.app.proofing.Proofs;
 import ostium.app.site.PreviewTokens;
 import ostium.app.site.SiteOutlook;
 import ostium.app.site.SiteService;
@@ -30,6 +33,7 @@ import ostium.app.web.Problem;
 import ostium.core.base.Messages;
 import ostium.core.brief.Brief;
 import ostium.core.door.form.FormDoor;
+import ostium.core.edit.Edit;
 import ostium.core.edit.Redraft;
 import ostium.core.edit.SheetLines;
 import ostium.core.edit.State;
@@ -70,6 +74,7 @@ class ManuscriptService {
     private final SiteService sites;
     private final SiteSteps steps;
     private final WordsAside asides;
+    private final Proofs proofs;
     private final List<SiteOutlook> outlooks;
     private final PreviewTokens tokens;
     private final Origins origins;
@@ -78,12 +83,14 @@ class ManuscriptService {
             SiteService sites,
             SiteSteps steps,
             WordsAside asides,
+            Proofs proofs,
             List<SiteOutlook> outlooks,
             PreviewTokens tokens,
             Origins origins) {
         this.sites = sites;
         this.steps = steps;
         this.asides = asides;
+        this.proofs = proofs;
         this.outlooks = outlooks;
         this.tokens = tokens;
         this.origins = origins;
@@ -96,6 +103,7 @@ class ManuscriptService {
             throw new Problem(HttpStatus.CONFLICT, "", "draft.keepForWords");
         }
         SheetReading reading = sites.read(state);
+        Proofs.Known proofs = this.proofs.of(site, state, reading);
         Steps mine = steps.of(site.id(), author);
         SiteOutlook.Outlook outlook = SiteOutlook.Outlook.NOTHING;
         for (SiteOutlook each : outlooks) {
@@ -108,7 +116,8 @@ class ManuscriptService {
                 kinds(state.site()),
                 facts(state.sheet(), reading.brief().facts()),
                 services(state.sheet(), reading),
-                Snags.of(state, reading).stream().map(ManuscriptService::snag).toList(),
+                snags(state, reading, proofs).map(ManuscriptService::snag).toList(),
+                proofs.isReading(),
                 Redraft.offers(state, reading).stream()
                         .map(offer -> new OfferView(
                                 offer.kind().name(),
@@ -217,6 +226,24 @@ class ManuscriptService {
         }
     }
 
+    private static Stream<Snag> snags(State state, SheetReading reading, Proofs.Known proofs) {
+        return Stream.concat(Snags.of(state, reading).stream(), proofs.snags().stream());
+    }
+
+    /** What puts a snag right, or leaves it; the snag is told by its rule and its place. */
+    Optional<Edit> fix(StoredSite site, EditingController.Fix asked) {
+        State state = sites.state(site);
+        SheetReading reading = sites.read(state);
+        return snags(state, reading, proofs.of(site, state, reading))
+                .filter(snag -> snag.rule().equals(asked.rule())
+                        && snag.section().equals(asked.section())
+                        && snag.text().equals(asked.text()))
+                .map(snag -> asked.leave() ? snag.leave() : snag.fix())
+                .filter(fix -> fix != null && fix.edit() != null)
+                .map(Snag.Fix::edit)
+                .findFirst();
+    }
+
     private static SnagView snag(Snag snag) {
         return new SnagView(
                 snag.level().name().toLowerCase(Locale.ROOT),
@@ -226,7 +253,10 @@ class ManuscriptService {
                 snag.section(),
                 snag.text(),
                 snag.fix() == null ? "" : snag.fix().words(),
-                snag.fix() == null ? "" : snag.fix().line());
+                snag.fix() == null || snag.fix().edit() != null
+                        ? ""
+                        : snag.fix().line(),
+                snag.leave() == null ? "" : snag.leave().words());
     }
 
     private List<AsideView> asides(StoredSite site, String author) {

@@ -19,6 +19,7 @@ import ostium.core.site.Site;
  * @param facts what can stand inside words
  * @param services the rows of services as typed
  * @param snags what is to be put right
+ * @param isReading whether the owner's words are being read for slips, so that more snags may come in a moment
  * @param offers sections the facts could carry
  * @param asides words kept aside
  * @param messagesTo where messages from the form go
@@ -38,6 +39,7 @@ record ManuscriptView(
         List<FactView> facts,
         List<ServiceRow> services,
         List<SnagView> snags,
+        boolean isReading,
         List<OfferView> offers,
         List<AsideView> asides,
         List<String> messagesTo,
@@ -109,7 +111,10 @@ record ManuscriptView(
     /** @param answers what stands beneath its lines, by line */
     record ServiceRow(TypedService typed, Map<String, FieldAnswer> answers) {}
 
-    /** @param fix act that puts it right, or empty; {@code line} leads to a line of the sheet instead */
+    /**
+     * @param fix act that puts it right, or empty; {@code line} leads to a line of the sheet instead
+     * @param leave act that says it is right as it is, or empty
+     */
     record SnagView(
             String level,
             String rule,
@@ -118,7 +123,8 @@ record ManuscriptView(
             String section,
             String text,
             String fix,
-            String line) {}
+            String line,
+            String leave) {}
 
     record OfferView(String kind, String words, String reason) {}
 

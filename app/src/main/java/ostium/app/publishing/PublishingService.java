@@ -15,6 +15,7 @@ import org.springframework.transaction.support.TransactionSynchronization;
 import org.springframework.transaction.support.TransactionSynchronizationManager;
 import org.springframework.transaction.support.TransactionTemplate;
 import ostium.app.files.SiteFiles;
+import ostium.app.proofing.Proofs;
 import ostium.app.publishing.PublicationMapper.Address;
 import ostium.app.publishing.PublicationMapper.LivePublication;
 import ostium.app.site.Readings;
@@ -54,6 +55,7 @@ public class PublishingService implements SiteOutlook {
     private final TransactionTemplate transactions;
     private final PublishedVersions versions;
     private final TriedDoors tried;
+    private final Proofs proofs;
 
     PublishingService(
             PublicationMapper publications,
@@ -65,6 +67,7 @@ public class PublishingService implements SiteOutlook {
             SiteFiles given,
             PublishedVersions versions,
             TriedDoors tried,
+            Proofs proofs,
             ApplicationEventPublisher events,
             TransactionTemplate transactions) {
         this.publications = publications;
@@ -76,6 +79,7 @@ public class PublishingService implements SiteOutlook {
         this.given = given;
         this.versions = versions;
         this.tried = tried;
+        this.proofs = proofs;
         this.events = events;
         this.transactions = transactions;
     }
@@ -225,9 +229,11 @@ public class PublishingService implements SiteOutlook {
 
     private List<PublicationsView.SnagLine> snags(StoredSite site, State state) {
         SheetReading reading = readings.of(state);
-        return Stream.concat(
+        return Stream.of(
                         Snags.of(state, reading).stream(),
-                        DoorsUntried.of(state, reading, tried.of(site, state, reading)).stream())
+                        DoorsUntried.of(state, reading, tried.of(site, state, reading)).stream(),
+                        proofs.of(site, state, reading).snags().stream())
+                .flatMap(each -> each)
                 .sorted(Comparator.comparing(Snag::level))
                 .map(snag -> new PublicationsView.SnagLine(
                         snag.level(),

@@ -75,6 +75,11 @@ public class Queue {
 
     /** Adds work that is not in the queue yet, as part of the transaction that is running. */
     public void add(TaskInstance<Void> work) {
-        client.scheduleIfNotExists(work, clock.instant());
+        add(work, Duration.ZERO);
+    }
+
+    /** @param later how long it waits at least, so that more of the same is done at once */
+    public void add(TaskInstance<Void> work, Duration later) {
+        client.scheduleIfNotExists(work, clock.instant().plus(later));
     }
 }

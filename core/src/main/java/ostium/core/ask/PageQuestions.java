@@ -3,6 +3,7 @@ package ostium.core.ask;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import ostium.core.base.Messages;
 import ostium.core.brief.Brief;
@@ -10,6 +11,13 @@ import ostium.core.copy.Salience;
 import ostium.core.fact.Area;
 import ostium.core.fact.FactValue;
 import ostium.core.fact.Place;
+import ostium.core.section.about.AboutSection;
+import ostium.core.section.enquiry.EnquirySection;
+import ostium.core.section.opening.OpeningSection;
+import ostium.core.section.place.PlaceSection;
+import ostium.core.section.services.ServicesSection;
+import ostium.core.section.testimonials.TestimonialsSection;
+import ostium.core.site.SectionKind;
 import ostium.core.trade.Trade;
 
 /**
@@ -31,6 +39,15 @@ public final class PageQuestions {
 
     /** Customers' words from which the page can quote one. */
     private static final int VOICES = 2;
+
+    /** The section an answer stands in, by its line; what is told of the business itself stands in what is said about it. */
+    private static final Map<String, SectionKind> BESIDE = Map.of(
+            "area", PlaceSection.KIND,
+            "place", PlaceSection.KIND,
+            "services", ServicesSection.KIND,
+            "promise", EnquirySection.KIND,
+            "guarantee", OpeningSection.KIND,
+            "testimonial", TestimonialsSection.KIND);
 
     private record Weighed(PageQuestion question, double weight) {}
 
@@ -86,7 +103,12 @@ public final class PageQuestions {
                 String field = "practice/" + practice.key();
                 all.add(new Weighed(
                         new PageQuestion(
-                                field, practice.ask(), WORDS.say("practice.gains", practice.says()), field, true),
+                                field,
+                                practice.ask(),
+                                WORDS.say("practice.gains", practice.says()),
+                                field,
+                                OpeningSection.KIND,
+                                true),
                         weight));
                 weight -= AFTER;
             }
@@ -115,7 +137,14 @@ public final class PageQuestions {
     private void askIf(boolean isOpen, String key, String field, double weight) {
         if (isOpen) {
             all.add(new Weighed(
-                    new PageQuestion(key, WORDS.say(key + ".ask"), WORDS.say(key + ".gains"), field, false), weight));
+                    new PageQuestion(
+                            key,
+                            WORDS.say(key + ".ask"),
+                            WORDS.say(key + ".gains"),
+                            field,
+                            BESIDE.getOrDefault(field, AboutSection.KIND),
+                            false),
+                    weight));
         }
     }
 }

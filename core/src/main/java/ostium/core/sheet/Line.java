@@ -52,6 +52,8 @@ public enum Line {
     VOICE("voice", 10),
     /** Keys of the questions the owner has put off, with blanks between. */
     PUT_OFF("put-off", 1000),
+    /** Words a dictionary has not, and that are right here: one a line. */
+    LEFT_AS_IS("left-as-is", 4000),
     /** {@code one} or {@code few} pages, or empty. */
     PAGES("pages", 10);
 

@@ -5,7 +5,10 @@ import ostium.core.fact.FactValue;
 import ostium.core.fact.Facts;
 import ostium.core.fact.Legal;
 
-/** What the country of the business asks its trade to show, and is nowhere among the facts. */
+/**
+ * What the country of the business asks its trade to show, and is nowhere among the facts. What people only look for, or may
+ * look up, is advised and blocks nothing.
+ */
 final class RegulatedLineMissing implements SnagRule {
     @Override
     public Stream<Snag> check(Subject subject) {
@@ -15,7 +18,7 @@ final class RegulatedLineMissing implements SnagRule {
         }
         return subject.reading().brief().trade().regulatedIn(facts.region()).stream()
                 .map(line -> new Snag(
-                        Snag.Level.MUST,
+                        line.advised() ? Snag.Level.SHOULD : Snag.Level.MUST,
                         "regulated-line-missing",
                         "Your " + line.shows() + " is not on the page.",
                         line.says() + " Give it under Guild or register, Qualifications or Other lines.",

@@ -12,8 +12,19 @@ import ostium.core.edit.Edit;
  * @param section id of the section it stands at; empty for the site as a whole
  * @param text id of the text it is about, or empty
  * @param fix what puts it right at once, or null when the owner has to
+ * @param leave what says that it is right as it is, or null where it cannot be
  */
-public record Snag(Level level, String rule, String words, String why, String section, String text, Fix fix) {
+public record Snag(
+        Level level, String rule, String words, String why, String section, String text, Fix fix, Fix leave) {
+
+    Snag(Level level, String rule, String words, String why, String section, String text, Fix fix) {
+        this(level, rule, words, why, section, text, fix, null);
+    }
+
+    /** The same, for the owner to say that it is right. */
+    Snag or(Fix other) {
+        return new Snag(level, rule, words, why, section, text, fix, other);
+    }
 
     /** How much a snag matters. */
     public enum Level {

@@ -127,8 +127,9 @@ public record Trade(
      * @param country ISO 3166 code
      * @param says why, in a sentence for the owner
      * @param shows what has to be there: {@code registration number}
+     * @param advised whether nothing asks that it be shown: people look for it, or look the business up
      */
-    public record RegulatedLine(String key, String country, String says, String shows) {}
+    public record RegulatedLine(String key, String country, String says, String shows, boolean advised) {}
 
     /**
      * Something a business may do every time. It stands on the page only after the owner's yes.

@@ -1,6 +1,7 @@
 package ostium.core.ask;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.tuple;
 
 import java.util.List;
 import java.util.Set;
@@ -46,6 +47,19 @@ class PageQuestionsTest {
                 .extracting(PageQuestion::key)
                 .doesNotContain(first)
                 .isNotEmpty();
+    }
+
+    /** Each is asked where its answer would be read. */
+    @Test
+    void standsBesideASection() {
+        assertThat(PageQuestions.of(card("plumber"), Set.of()))
+                .extracting(PageQuestion::key, question -> question.beside().name())
+                .contains(
+                        tuple("area", "PLACE"),
+                        tuple("services", "SERVICES"),
+                        tuple("guarantee", "OPENING"),
+                        tuple("own", "ABOUT"),
+                        tuple("customer", "TESTIMONIALS"));
     }
 
     @Test

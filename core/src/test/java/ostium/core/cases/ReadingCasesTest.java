@@ -182,7 +182,7 @@ class ReadingCasesTest {
         for (List<String> row : Cases.rows("robustness")) {
             String words = Cases.typed(row.get(2));
             assertTimeoutPreemptively(
-                    Duration.ofSeconds(2), () -> read(row.get(0), words, row.get(1)), String.join(" | ", row));
+                    Duration.ofSeconds(60), () -> read(row.get(0), words, row.get(1)), String.join(" | ", row));
         }
     }
 

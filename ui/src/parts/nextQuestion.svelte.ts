@@ -1,0 +1,50 @@
+import { tick } from 'svelte';
+import { api } from '../api/client';
+import type { components } from '../api/schema';
+
+type Question = components['schemas']['QuestionView'];
+
+/** What would make the page stronger: one question at a time, answered or put off. */
+export class NextQuestion {
+  asked = $state.raw<Question | null>(null);
+  told = $state('');
+  /** Id of the section the question is asked beside; where the last one was, once nothing is left to ask. */
+  section = $state('');
+  /** Whether the last question was answered here, so that something is left in its place. */
+  isOver = $state(false);
+
+  #turn = 0;
+
+  /** @param edit puts words on a line of the sheet */
+  constructor(
+    readonly id: string,
+    readonly edit: (path: string, words: string) => void
+  ) {}
+
+  async load(): Promise<void> {
+    const mine = ++this.#turn;
+    const { data } = await api.GET('/api/sites/{id}/question', { params: { path: { id: this.id } } });
+    if (data && mine === this.#turn) await this.#show(data);
+  }
+
+  /** After an answer the next question, or what stands in its place, has the focus of the one before. */
+  async #show(next: Question): Promise<void> {
+    const within = !!document.activeElement?.closest('[data-question]');
+    const isOther = next.next?.key !== this.asked?.next?.key;
+    this.isOver = !next.next && (this.isOver || within);
+    if (next.next) this.section = next.section;
+    this.asked = next;
+    await tick();
+    if (within && isOther) document.querySelector<HTMLElement>('[data-question] [tabindex="-1"]')?.focus();
+  }
+
+  later(): void {
+    this.edit('put-off', `${this.asked?.putOff ?? ''} ${this.asked?.next?.key ?? ''}`.trim());
+    this.told = 'Put off. It is not asked again.';
+  }
+
+  yes(): void {
+    this.edit(this.asked?.next?.field ?? '', 'yes');
+    this.told = 'Taken. The page can say it now.';
+  }
+}
