@@ -51,6 +51,8 @@ class Server {
   away = false;
   status = 200;
   aside = false;
+  isReading = false;
+  asked = 0;
 
   view() {
     return {
@@ -60,6 +62,7 @@ class Server {
       facts: [],
       services: [],
       snags: [],
+      isReading: this.isReading,
       offers: [],
       asides: [],
       messagesTo: [],
@@ -75,6 +78,7 @@ class Server {
     if (this.away) throw new TypeError('network');
     const path = new URL(request.url).pathname;
     if (request.method === 'GET') {
+      if (path.endsWith('/manuscript')) this.asked += 1;
       return Response.json(path.endsWith('/revision') ? { revision: this.revision } : this.view());
     }
     const body = JSON.parse(await request.text());
@@ -165,6 +169,19 @@ describe('a manuscript being worked on', () => {
     expect(server.sent.at(-1)?.body.key).toBe(first);
     expect(server.headline).toBe('In a tunnel');
     expect(manuscript.outbox.keeping).toBe('kept');
+  });
+
+  it('looks again in a moment while the words are being read, and not after', async () => {
+    server.isReading = true;
+    await manuscript.load();
+    const before = server.asked;
+    await settle(4100);
+    expect(server.asked).toBe(before + 1);
+    server.isReading = false;
+    await settle(4100);
+    expect(server.asked).toBe(before + 2);
+    await settle(20000);
+    expect(server.asked).toBe(before + 2);
   });
 
   it('says why an edit cannot be, and goes on with the next', async () => {
