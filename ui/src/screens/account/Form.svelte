@@ -89,6 +89,7 @@
     display: grid;
     gap: 4px;
     padding: 20px 24px 22px;
+    overflow-wrap: anywhere;
   }
   label {
     margin-top: 10px;

@@ -11,13 +11,18 @@
   interface Row {
     item: Item;
     says: string;
-    line: string;
+    /** What was asked, where it is an answer. */
+    ask: string;
+    /** Who said it, where and when. */
+    by: string;
   }
 
   const rows = $derived<Row[]>(
     section.items.map((item) => {
       const fact = manuscript.view?.facts.find((each) => each.id === item.fact);
-      return { item, says: fact?.facets[0]?.says ?? '', line: fact?.line ?? '' };
+      const facet = (name: string) => fact?.facets.find((each) => each.facet === name)?.says ?? '';
+      const by = ['who', 'where', 'when'].map(facet).filter(Boolean).join(' · ');
+      return { item, says: fact?.facets[0]?.says ?? '', ask: facet('ask'), by };
     })
   );
 
@@ -36,7 +41,11 @@
   <ul class="rows" aria-label="Rows">
     {#each rows as row, index (row.item.id)}
       <li class:is-off={row.item.hidden}>
-        <span class="says" dir="auto">{row.says || 'Not described yet'}</span>
+        <span class="says" dir="auto">
+          {#if row.ask}<b>{row.ask}</b>{/if}
+          {row.says || 'Not described yet'}
+          {#if row.by}<span class="by">{row.by}</span>{/if}
+        </span>
         <span class="acts">
           {#if index > 0}<button
               type="button"
@@ -79,6 +88,14 @@
     margin: 10px 0 0;
     padding: 0;
     list-style: none;
+  }
+  .says b,
+  .by {
+    display: block;
+  }
+  .by {
+    color: var(--pencil);
+    font-size: 14px;
   }
   li {
     display: flex;

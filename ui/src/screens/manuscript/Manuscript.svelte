@@ -15,6 +15,7 @@
   import { comeTo } from './comeTo';
   import { setDesk } from './desk';
   import DraftLeaf from './DraftLeaf.svelte';
+  import GeneralNotes from './GeneralNotes.svelte';
   import FactDialog from './FactDialog.svelte';
   import Keys from './Keys.svelte';
   import { ManuscriptState } from './manuscript.svelte';
@@ -23,7 +24,6 @@
   import ManuscriptKeys from './ManuscriptKeys.svelte';
   import { NextQuestion } from '../../parts/nextQuestion.svelte';
   import SectionLeaf from './SectionLeaf.svelte';
-  import SnagNote from './SnagNote.svelte';
 
   /** The page as a document of words, beside the real page. On a phone the two take turns. */
   let { site }: { site: SiteState } = $props();
@@ -45,11 +45,6 @@
   $effect(() => {
     if (manuscript.view?.revision !== undefined) void question.load();
   });
-  const general = $derived(
-    manuscript.view?.snags.filter(
-      (snag) => !snag.section || !manuscript.sections.some((section) => section.id === snag.section)
-    ) ?? []
-  );
   const view = $derived(site.view);
 
   // The tools of a section come and go with the choice and move what is below them. While a finger or a button is
@@ -201,9 +196,7 @@
   <div class="board" class:is-wide={wide} class:shows-page={side === 'page'}>
     <div class="manuscript" onfocusout={left}>
       {#if manuscript.view}
-        {#each general as snag, index (index)}
-          <div class="general"><SnagNote {manuscript} {snag} /></div>
-        {/each}
+        <GeneralNotes {manuscript} />
         <DraftLeaf {manuscript} />
         {#each manuscript.sections as section (section.id)}
           {@const page = firstOf(section.id)}
@@ -284,10 +277,6 @@
     border-top-right-radius: 15px;
   }
   .opening,
-  .general {
-    padding: 4px 26px 14px;
-    border-bottom: 1px solid var(--fine-rule);
-  }
   .page-name {
     display: flex;
     gap: 12px;

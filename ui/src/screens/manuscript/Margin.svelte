@@ -1,8 +1,9 @@
 <script lang="ts">
   import type { Section } from '../../document/types';
   import { textsOf } from '../../document/edits';
-  import { plain, wording } from '../../document/words';
+  import { wording } from '../../document/words';
   import type { ManuscriptState } from './manuscript.svelte';
+  import AsideNote from './AsideNote.svelte';
   import { getDesk } from './desk';
   import QuestionLeaf from '../../parts/QuestionLeaf.svelte';
   import SnagNote from './SnagNote.svelte';
@@ -54,18 +55,7 @@
     <QuestionLeaf question={desk.question} answer={desk.openLine} narrow />
   {/if}
   {#each asides as aside (aside.id)}
-    <div class="note waits">
-      <p>
-        {aside.mine ? 'Your words' : 'Words of somebody else'}, kept aside while these were changed:
-        <q dir="auto">{plain(aside.tree, manuscript.say)}</q>
-      </p>
-      <button
-        class="in-line"
-        type="button"
-        onclick={() => manuscript.takeAside(aside.id, aside.text, aside.tree)}>Take them</button
-      >
-      <button class="in-line" type="button" onclick={() => manuscript.letGo(aside.id)}>Let them go</button>
-    </div>
+    <AsideNote {manuscript} {aside} />
   {/each}
 </div>
 
@@ -92,11 +82,6 @@
     padding-left: 9px;
     border-left: 3px solid var(--brass);
     color: var(--brass-ink);
-  }
-  q {
-    display: block;
-    margin: 4px 0;
-    color: var(--ink);
   }
   .in-line {
     min-height: 24px;

@@ -204,6 +204,7 @@
     max-width: 100%;
     text-align: left;
     white-space: normal;
+    overflow-wrap: anywhere;
     cursor: pointer;
   }
   .practice {

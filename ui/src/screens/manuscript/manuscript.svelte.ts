@@ -67,6 +67,12 @@ export class ManuscriptState {
     this.sections.flatMap(textsOf).filter((text) => text.mark === 'SUGGESTED' && !this.isTyped(text.id))
   );
 
+  /** Words kept aside whose text is not on the page any more. */
+  orphans = $derived.by(() => {
+    const texts = this.sections.flatMap(textsOf).map((text) => text.id);
+    return this.view?.asides.filter((aside) => !texts.includes(aside.text)) ?? [];
+  });
+
   constructor(
     readonly id: string,
     readonly listener: Listener
@@ -220,7 +226,12 @@ export class ManuscriptState {
     this.#told = answer.told ?? null;
     this.listener.drawn(answer.shopfront);
     if (answer.aside) {
-      this.listener.said('Somebody else has changed these words. Yours are kept beside them.', false);
+      this.listener.said(
+        this.orphans.length > 0
+          ? 'Somebody else has taken this off the page. Your words are kept at the top.'
+          : 'Somebody else has changed these words. Yours are kept beside them.',
+        false
+      );
     }
   }
 

@@ -245,7 +245,8 @@
   form {
     padding: 14px 20px;
   }
-  .done {
+  .done,
+  form {
     overflow-wrap: anywhere;
   }
   label {
@@ -268,7 +269,8 @@
     }
   }
   @media (max-width: 860px) {
-    .board {
+    .board,
+    .board.alone {
       grid-template-columns: minmax(0, 1fr);
     }
     .board > :last-child {

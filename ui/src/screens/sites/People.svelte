@@ -187,8 +187,11 @@
   }
   .forms {
     display: grid;
-    grid-template-columns: repeat(auto-fit, minmax(300px, 1fr));
+    grid-template-columns: repeat(auto-fit, minmax(min(300px, 100%), 1fr));
     gap: 20px;
     align-items: start;
+  }
+  .forms > :global(*) {
+    min-width: 0;
   }
 </style>

@@ -183,6 +183,27 @@ class KeepingTest {
             assertThat(page.getByText("Taken back: words that were not kept.")).isVisible();
         }
 
+        /** The section was taken out elsewhere while somebody wrote in it: the words are not lost, and say why they wait. */
+        @Test
+        void areWordsInASectionThatIsGoneAndTheyAreStillThere() {
+            String address = manuscript("Gone Sweeps");
+            // It does not hear of the other window before the words are typed.
+            page.route("**/revision", com.microsoft.playwright.Route::abort);
+            Page second = context.newPage();
+            second.navigate(address);
+            headline(second).waitFor();
+            second.getByLabel("Enquiry form: heading").click();
+            new Owner(second).taps("Remove").waitsUntilKept();
+            page.getByLabel("Enquiry form: heading").fill("Words of mine");
+            assertThat(page.getByText("Your words, kept aside: what they were written in was taken off the page"))
+                    .isVisible();
+            assertThat(page.getByText("Words of mine")).isVisible();
+            page.reload();
+            assertThat(page.getByText("Words of mine")).isVisible();
+            owner.taps("Let them go");
+            assertThat(page.getByText("Words of mine")).hasCount(0);
+        }
+
         @Test
         void isOneLineOfTheFactsAndEveryOtherIsKept() {
             String facts = manuscript("Met Sweeps").replace("/page", "");
