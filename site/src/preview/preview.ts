@@ -5,13 +5,14 @@
  *   replace { pages, html }          sections as the server draws them, those that changed with their HTML
  *   clock { at }                     the minute to be shown (milliseconds since 1970); 0 for this one
  *   select { section, text, file }   what is chosen in the editor, and the page it stands on
- * It tells the editor: ready, select { section, text }, went { section } for a press on the menu, send { fields } for the
+ * It tells the editor: ready, select { section, text, picture }, went { section } for a press on the menu, send { fields } for the
  * form, and drawn once typed words stand.
  */
 import { choose, select } from './chosen';
 import { changed } from './page';
 import { refresh } from './refresh';
 import { replace, type ShownPage } from './replace';
+import { pictureAt } from './pictures';
 import { blocks, lines, type Tree } from './tree';
 
 interface Message {
@@ -89,7 +90,7 @@ document.addEventListener(
     choose(id);
     // A press on the menu goes to another page, and means no words.
     if (target.closest('nav')) tell({ type: 'went', section: id });
-    else tell({ type: 'select', section: id, text: text?.dataset['text'] ?? '' });
+    else tell({ type: 'select', section: id, text: text?.dataset['text'] ?? '', picture: pictureAt(target) });
   },
   true
 );

@@ -23,7 +23,8 @@
     width?: number;
     height?: number;
     label: string;
-    select?: (section: string, text: string) => void;
+    /** @param picture use of the picture that was pressed, or empty */
+    select?: (section: string, text: string, picture: string) => void;
     /** The menu was pressed, and another page is shown. */
     went?: (section: string) => void;
     /** The minute it is shown at, in milliseconds since 1970; 0 for this one. */
@@ -121,13 +122,15 @@
       type?: string;
       section?: string;
       text?: string;
+      picture?: string;
       fields?: Record<string, string>;
     };
     if (message?.schema !== 1) return;
     if (message.type === 'ready') begins();
     if (message.type === 'send') sent(message.fields ?? {});
     if (message.type === 'went') went?.(String(message.section ?? ''));
-    if (message.type === 'select') select?.(String(message.section ?? ''), String(message.text ?? ''));
+    if (message.type === 'select')
+      select?.(String(message.section ?? ''), String(message.text ?? ''), String(message.picture ?? ''));
   }
 </script>
 

@@ -17,6 +17,14 @@
     line = $bindable()
   }: { manuscript: ManuscriptState; site: SiteState; line: string } = $props();
 
+  /** What a picture is called by its use. */
+  const PICTURES: Record<string, string> = {
+    logo: 'your logo',
+    opening: 'the picture at the opening',
+    work: 'the pictures of your work',
+    icon: 'your icon'
+  };
+
   const facts = new FactsState();
   const files = untrack(() => new FilesState(site));
   onDestroy(() => files.stop());
@@ -26,7 +34,7 @@
 
   const kind = $derived(shown ? kindOf(shown, site.sheet) : undefined);
   const fact = $derived(manuscript.view?.facts.find((each) => each.line === shown));
-  const name = $derived(fact?.name ?? kind?.label.toLowerCase() ?? 'this line');
+  const name = $derived(fact?.name ?? PICTURES[kind?.use ?? ''] ?? kind?.label.toLowerCase() ?? 'this line');
   const places = $derived(
     manuscript.sections.filter((section) =>
       textsOf(section).some(

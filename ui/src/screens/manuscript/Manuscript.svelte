@@ -154,8 +154,9 @@
     untrack(() => found(asked, ''));
   });
 
-  function found(section: string, text: string): void {
+  function found(section: string, text: string, picture = ''): void {
     manuscript.chosen = section;
+    if (picture) return openLine(`pictures/${picture}`);
     side = 'words';
     const place =
       (text && document.getElementById(`text-${text}`)) || document.getElementById(`section-${section}`);

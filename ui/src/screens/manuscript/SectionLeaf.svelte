@@ -94,6 +94,13 @@
         <span class="leads">→ a call, with one press</span>
       </p>
     {/if}
+    {#if kind.first}
+      <p class="slot">
+        <button class="word" type="button" onclick={() => desk.openLine('pictures/opening')}
+          >Change the picture</button
+        >
+      </p>
+    {/if}
     {#if !kind.known}<p class="leads">Kept as it is. Visitors do not see it here.</p>{/if}
     {#if kind.rows === 'service'}<ServiceRows {manuscript} {section} />
     {:else if kind.rows}<FactRows {manuscript} {section} />{/if}
