@@ -8,7 +8,10 @@
   import QuestionLeaf from '../../parts/QuestionLeaf.svelte';
   import SnagNote from './SnagNote.svelte';
 
-  /** Beside each section, like a proof-reader's notes: whose words these are, what is to be put right, what would make it stronger, what was kept aside. */
+  /**
+   * Beside each section, like a proof-reader's notes: whose words these are, what is to be put right, what would make it
+   * stronger, what was kept aside.
+   */
   let { manuscript, section, name }: { manuscript: ManuscriptState; section: Section; name: string } =
     $props();
 

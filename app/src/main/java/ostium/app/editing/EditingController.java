@@ -70,8 +70,8 @@ class EditingController {
 
     record Add(long revision, SectionKind kind) {}
 
-    /** @param leave whether the owner says that it is right as it is; else it is put right */
-    record Fix(long revision, String rule, String section, String text, boolean leave) {}
+    /** @param leave true where the owner says that it is right as it is; left out, it is put right */
+    record Fix(long revision, String rule, String section, String text, Boolean leave) {}
 
     record Revision(long revision) {}
 

@@ -238,7 +238,7 @@ class ManuscriptService {
                 .filter(snag -> snag.rule().equals(asked.rule())
                         && snag.section().equals(asked.section())
                         && snag.text().equals(asked.text()))
-                .map(snag -> asked.leave() ? snag.leave() : snag.fix())
+                .map(snag -> Boolean.TRUE.equals(asked.leave()) ? snag.leave() : snag.fix())
                 .filter(fix -> fix != null && fix.edit() != null)
                 .map(Snag.Fix::edit)
                 .findFirst();
