@@ -37,6 +37,7 @@ export const LINES = [
   'tone',
   'voice',
   'put-off',
+  'left-as-is',
   'pages'
 ] as const;
 
