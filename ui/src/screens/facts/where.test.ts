@@ -28,7 +28,16 @@ describe('where on the facts sheet a field stands', () => {
   });
 
   /** Settings of the page and parts of other rows are not on the sheet by themselves. */
-  const ELSEWHERE = ['goal', 'tone', 'voice', 'put-off', 'left-as-is', 'pages', 'callers-abroad', 'place/shown'];
+  const ELSEWHERE = [
+    'goal',
+    'tone',
+    'voice',
+    'put-off',
+    'left-as-is',
+    'pages',
+    'callers-abroad',
+    'place/shown'
+  ];
 
   it.each(LINES.filter((line) => !ELSEWHERE.includes(line)))('%s is found', (line) => {
     expect(kindOf(line, sheet)).toBeDefined();
