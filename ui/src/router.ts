@@ -17,6 +17,7 @@ const later = {
   look: () => import('./screens/look/Look.svelte'),
   doors: () => import('./screens/doors/Doors.svelte'),
   publish: () => import('./screens/publish/Publish.svelte'),
+  list: () => import('./screens/list/List.svelte'),
   people: () => import('./screens/sites/People.svelte'),
   diary: () => import('./screens/diary/Diary.svelte'),
   enquiries: () => import('./screens/enquiries/Enquiries.svelte')
@@ -39,6 +40,7 @@ export const { navigate, route } = createRouter({
   '/sites/:id/look': later.look,
   '/sites/:id/doors': later.doors,
   '/sites/:id/publish': later.publish,
+  '/sites/:id/list': later.list,
   '/sites/:id/people': later.people,
   '/sites/:id/diary': later.diary,
   '/sites/:id/enquiries': later.enquiries,

@@ -56,7 +56,16 @@
 {/if}
 <div class="settings">
   <div class="field">
-    {#if door.whole}
+    {#if door.setUp === 'list'}
+      <h3>Leads to</h3>
+      {#if door.missing}
+        <p class="missing">{door.missing}</p>
+        <a class="word" href="/sites/{id}/page">Add it to your page</a>
+      {:else}
+        <p class="value">The sign-up on your page</p>
+      {/if}
+      <p class="acts"><a class="word" href="/sites/{id}/list">Who is on the list</a></p>
+    {:else if door.whole}
       <MessagesTo addresses={door.tells} keep={(addresses) => doors.tell(outbox, addresses)} />
       <p class="quiet">
         {door.setUp === 'booking'

@@ -143,9 +143,10 @@
         {/each}
       </dl>
     {/if}
-    {#if kind.door === 'form'}
-      <FormFields {manuscript} section={section.id} />
-      <MessagesTo {manuscript} />
+    <FormFields {manuscript} section={section.id} />
+    {#if kind.door === 'form'}<MessagesTo {manuscript} />{/if}
+    {#if kind.door === 'list'}
+      <p><a class="word" href="/sites/{manuscript.id}/list">Who is on the list</a></p>
     {/if}
   </div>
   {#if chosen && !kind.everywhere}<SectionTools {manuscript} {section} />{/if}

@@ -9,8 +9,8 @@
   let { manuscript, section }: { manuscript: ManuscriptState; section: string } = $props();
 
   const place = $derived(`form/${section}`);
-  const kinds = $derived(manuscript.view?.fieldKinds ?? []);
   const view = $derived(manuscript.view?.forms[section]);
+  const kinds = $derived(manuscript.view?.fieldKinds.filter((each) => view?.kinds.includes(each.kind)) ?? []);
   const waiting = $derived(
     manuscript.outbox.items.findLast((item) => item.place === place || isOf(item.edit))
   );
@@ -107,14 +107,16 @@
       placeholder={view.usualThanks}
       value={form.thanks}
       oninput={(event) => set({ ...form, thanks: event.currentTarget.value }, true)}></textarea>
-    <label class="box">
-      <input
-        type="checkbox"
-        checked={form.confirms}
-        onchange={(event) => set({ ...form, confirms: event.currentTarget.checked })}
-      />
-      Send the same words by mail to whoever leaves an address
-    </label>
+    {#if view.canConfirm}
+      <label class="box">
+        <input
+          type="checkbox"
+          checked={form.confirms}
+          onchange={(event) => set({ ...form, confirms: event.currentTarget.checked })}
+        />
+        Send the same words by mail to whoever leaves an address
+      </label>
+    {/if}
   </div>
 {/if}
 

@@ -68,7 +68,7 @@ final class Chromium {
                 .setJavaScriptEnabled(script)
                 .setLocale("en-GB"));
         NothingInTheConsole.listen(context);
-        return context;
+        return LastSeen.of(context);
     }
 
     static BrowserContext context(Screen screen) {

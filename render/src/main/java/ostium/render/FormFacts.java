@@ -8,11 +8,13 @@ import ostium.core.enquiry.PrivacyNotice;
 import ostium.core.enquiry.SectionForms;
 import ostium.core.form.Field;
 import ostium.core.form.Form;
+import ostium.core.form.FormPurpose;
 import ostium.core.site.Section;
 
 /** The forms of a site as a page shows them, with the words around them. Holds no rule of its own. */
 public final class FormFacts {
     private static final Messages WORDS = Messages.of("privacy");
+    private static final Messages PAGE = Messages.of("page");
 
     private final Brief brief;
     private final Draft draft;
@@ -43,6 +45,11 @@ public final class FormFacts {
                 .map(Field::label)
                 .findFirst()
                 .orElse("");
+    }
+
+    /** What stands above the words after sending. */
+    public String sent(Section section) {
+        return PAGE.say(of(section).purpose() == FormPurpose.LIST ? "form.oneMoreStep" : "form.sent");
     }
 
     /** The words after sending. */

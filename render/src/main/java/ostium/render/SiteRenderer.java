@@ -11,6 +11,7 @@ import ostium.core.door.book.BookDoor;
 import ostium.core.draft.Draft;
 import ostium.core.enquiry.SectionForms;
 import ostium.core.fact.FactValue;
+import ostium.core.form.FormPurpose;
 import ostium.core.form.PublishedForm;
 import ostium.core.hours.WeeklyHours;
 import ostium.core.look.Look;
@@ -18,6 +19,7 @@ import ostium.core.look.PaintCard;
 import ostium.core.site.Page;
 import ostium.core.site.Section;
 import ostium.core.site.Site;
+import ostium.render.list.ListPage;
 import ostium.render.scene.Scenes;
 
 /**
@@ -58,13 +60,17 @@ public final class SiteRenderer {
                     PageLinks.fileOf(each), "text/html", Templates.html("page.jte", Map.of("page", page))));
         }
         PageModel beside = new PageModel(brief, draft, draft.site().home(), target.besides(), names);
+        boolean isServed = target.kind() == Target.Kind.PUBLISHED;
+        // Shown at other addresses too: after something was posted, or from a mail.
+        PageModel anywhere = new PageModel(
+                brief, draft, draft.site().home(), (isServed ? target.linksFromRoot() : target).besides(), names);
         if (target.kind() != Target.Kind.FOLDER && takesBookings(brief, draft)) {
-            // It is shown at other addresses too: after something was posted.
-            boolean isServed = target.kind() == Target.Kind.PUBLISHED;
-            PageModel page = new PageModel(
-                    brief, draft, draft.site().home(), (isServed ? target.linksFromRoot() : target).besides(), names);
             files.add(RenderedFile.text(
-                    BookDoor.PAGE + ".html", "text/html", Templates.html("book.jte", Map.of("page", page))));
+                    BookDoor.PAGE + ".html", "text/html", Templates.html("book.jte", Map.of("page", anywhere))));
+        }
+        if (isServed && !SectionForms.in(draft.site(), FormPurpose.LIST).isEmpty()) {
+            files.add(RenderedFile.text(
+                    ListPage.PAGE + ".html", "text/html", Templates.html("list.jte", Map.of("page", anywhere))));
         }
         if (target.kind() == Target.Kind.PUBLISHED) {
             files.addAll(thanks(brief, draft, beside));
@@ -129,7 +135,10 @@ public final class SiteRenderer {
                         "text/html",
                         Templates.html(
                                 "message.jte",
-                                Map.of("page", home, "words", home.forms().thanks(section)))))
+                                Map.of(
+                                        "page", home,
+                                        "heading", home.forms().sent(section),
+                                        "words", home.forms().thanks(section)))))
                 .toList();
     }
 

@@ -105,9 +105,9 @@ class BookingMessages {
                     desk.state().doors().messagesTo().stream().findFirst().orElse(null),
                     WORDS.say(key + ".subject", booking.serviceName(), when(desk, booking), desk.name()),
                     String.join("\n\n", lines) + "\n",
-                    null,
-                    booking.id(),
-                    calendar(desk, booking, WORDS.say("event.customer", booking.serviceName(), desk.name()))));
+                    Mail.About.booking(booking.id()),
+                    calendar(desk, booking, WORDS.say("event.customer", booking.serviceName(), desk.name())),
+                    null));
         });
     }
 
@@ -147,15 +147,15 @@ class BookingMessages {
                     replyTo,
                     WORDS.say(key + ".subject", booking.customer().name(), booking.serviceName(), when(desk, booking)),
                     String.join("\n\n", lines) + "\n",
-                    null,
-                    booking.id(),
+                    Mail.About.booking(booking.id()),
                     calendar(
                             desk,
                             booking,
                             WORDS.say(
                                     "event.owner",
                                     booking.serviceName(),
-                                    booking.customer().name()))));
+                                    booking.customer().name())),
+                    null));
         }
     }
 

@@ -8,13 +8,13 @@ import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
-import java.util.Locale;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.support.TransactionTemplate;
 import ostium.app.booking.FollowedMapper.Followed;
 import ostium.app.outside.Outside;
+import ostium.app.outside.WebAddress;
 import ostium.app.queue.QueuedWork;
 import ostium.app.site.SiteService;
 import ostium.app.site.StoredSite;
@@ -30,7 +30,6 @@ public class FollowedCalendars implements QueuedWork {
     private static final Duration ROUND = Duration.ofMinutes(3);
     private static final Duration OLD = Duration.ofMinutes(30);
     private static final int MOST = 10;
-    private static final int LONGEST_ADDRESS = 2000;
 
     private final FollowedMapper followed;
     private final BusyCalendars calendars;
@@ -86,19 +85,8 @@ public class FollowedCalendars implements QueuedWork {
     }
 
     private static URI address(String typed) {
-        String plain = typed == null ? "" : typed.strip().replaceFirst("(?i)^webcals?:", "https:");
-        try {
-            URI address = URI.create(plain);
-            String scheme =
-                    address.getScheme() == null ? "" : address.getScheme().toLowerCase(Locale.ROOT);
-            boolean web = scheme.equals("http") || scheme.equals("https");
-            if (web && address.getHost() != null && plain.length() <= LONGEST_ADDRESS) {
-                return address;
-            }
-        } catch (IllegalArgumentException e) {
-            // No address at all.
-        }
-        throw Problem.at("address", "booking.feed");
+        return WebAddress.read(typed == null ? "" : typed.strip().replaceFirst("(?i)^webcals?:", "https:"))
+                .orElseThrow(() -> Problem.at("address", "booking.feed"));
     }
 
     /** The machine it comes from; the second from there is told apart. */

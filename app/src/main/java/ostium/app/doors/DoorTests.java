@@ -2,6 +2,7 @@ package ostium.app.doors;
 
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.Clock;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -12,6 +13,7 @@ import org.springframework.transaction.annotation.Transactional;
 import ostium.app.booking.Bookings;
 import ostium.app.doors.DoorTestMapper.DoorTest;
 import ostium.app.enquiry.EnquiryService;
+import ostium.app.list.ListService;
 import ostium.app.mail.MailQueue;
 import ostium.app.site.StoredSite;
 import ostium.app.site.TriedDoors;
@@ -25,10 +27,13 @@ import ostium.core.door.DoorsOf;
 import ostium.core.door.FoundDoor;
 import ostium.core.door.book.BookDoor;
 import ostium.core.door.form.FormDoor;
+import ostium.core.door.list.ListDoor;
 import ostium.core.edit.State;
 import ostium.core.enquiry.SectionForms;
 import ostium.core.enquiry.StartingForm;
 import ostium.core.form.Form;
+import ostium.core.form.FormPurpose;
+import ostium.core.list.ListForm;
 import ostium.core.sheet.SheetReading;
 import ostium.core.text.Sha256;
 
@@ -39,13 +44,21 @@ class DoorTests implements TriedDoors {
 
     private final DoorTestMapper tests;
     private final EnquiryService enquiries;
+    private final ListService list;
     private final Bookings bookings;
     private final MailQueue mail;
     private final Clock clock;
 
-    DoorTests(DoorTestMapper tests, EnquiryService enquiries, Bookings bookings, MailQueue mail, Clock clock) {
+    DoorTests(
+            DoorTestMapper tests,
+            EnquiryService enquiries,
+            ListService list,
+            Bookings bookings,
+            MailQueue mail,
+            Clock clock) {
         this.tests = tests;
         this.enquiries = enquiries;
+        this.list = list;
         this.bookings = bookings;
         this.mail = mail;
         this.clock = clock;
@@ -64,12 +77,12 @@ class DoorTests implements TriedDoors {
             return reading.brief();
         }
 
-        /** The form of the site; the first where there are several. */
-        Form form() {
-            return SectionForms.in(state.site()).stream()
+        /** The form of the site for a purpose; the first where there are several. */
+        Form form(FormPurpose purpose) {
+            return SectionForms.in(state.site(), purpose).stream()
                     .findFirst()
                     .map(section -> SectionForms.of(section, brief(), state.doors()))
-                    .orElseGet(() -> StartingForm.of(brief()));
+                    .orElseGet(() -> purpose == FormPurpose.LIST ? ListForm.of(brief()) : StartingForm.of(brief()));
         }
 
         DoorsOf doors() {
@@ -108,23 +121,36 @@ class DoorTests implements TriedDoors {
                 .filter(door -> door.kind().equals(kind.kind()) && door.isOpen())
                 .findFirst()
                 .orElseThrow(() -> Problem.at("", "door.notOpen"));
-        boolean books = kind.kind().equals(BookDoor.KIND);
-        String made =
-                !kind.isTriedWhole() ? null : books ? bookings.tryOut(tried.site(), email) : send(tried, posted, email);
+        String made = kind.isTriedWhole() ? goesThrough(tried, kind.kind(), posted, email) : null;
         DoorTest test = new DoorTest(kind.kind().id(), what(tried, doors, found), made, clock.instant());
         tests.put(tried.site().id(), test);
         return test;
     }
 
-    private String send(Tried tried, Map<String, List<String>> posted, String email) {
-        Form form = tried.form();
+    /** @return id of what was made */
+    private String goesThrough(Tried tried, DoorKind kind, Map<String, List<String>> posted, String email) {
+        if (kind.equals(BookDoor.KIND)) {
+            return bookings.tryOut(tried.site(), email);
+        }
+        Form form = tried.form(purpose(kind));
+        Map<String, String> values = answers(tried, form, posted, email);
+        return form.purpose() == FormPurpose.LIST
+                ? list.tryOut(tried.site(), form, values)
+                : enquiries.tryOut(tried.site(), form, values);
+    }
+
+    private static FormPurpose purpose(DoorKind kind) {
+        return kind.equals(ListDoor.KIND) ? FormPurpose.LIST : FormPurpose.ENQUIRY;
+    }
+
+    private static Map<String, String> answers(Tried tried, Form form, Map<String, List<String>> posted, String email) {
         Form.Checked checked = form.check(
                 posted.isEmpty() ? form.trial(email, tried.doors().premises().say("telephone", "national")) : posted,
                 tried.brief().facts().region());
         checked.faults().entrySet().stream().findFirst().ifPresent(fault -> {
             throw Problem.worded(fault.getKey(), fault.getValue());
         });
-        return enquiries.tryOut(tried.site(), form, checked.values());
+        return checked.values();
     }
 
     /** The way a test went, as far as it has come. */
@@ -133,13 +159,18 @@ class DoorTests implements TriedDoors {
             Door door = tried.state().doors().door(kind.kind());
             return List.of(new TestStep(kind.test(tried.doors().premises(), door), true));
         }
-        boolean books = kind.kind().equals(BookDoor.KIND);
-        List<TestStep> steps = new java.util.ArrayList<>();
-        steps.add(new TestStep(WORDS.say(books ? "booked" : "taken"), true));
-        steps.add(new TestStep(WORDS.say(books ? "given-back" : "kept"), true));
-        List<MailQueue.Delivery> deliveries = books ? mail.ofBooking(test.made()) : mail.ofEnquiry(test.made());
-        deliveries.stream().map(DoorTests::step).forEach(steps::add);
+        List<TestStep> steps = new ArrayList<>();
+        for (String step : List.of("taken.", "kept.")) {
+            steps.add(new TestStep(WORDS.say(step + kind.kind().id()), true));
+        }
+        deliveries(kind.kind(), test.made()).stream().map(DoorTests::step).forEach(steps::add);
         return steps;
+    }
+
+    private List<MailQueue.Delivery> deliveries(DoorKind kind, String made) {
+        return kind.equals(BookDoor.KIND)
+                ? mail.ofBooking(made)
+                : kind.equals(ListDoor.KIND) ? mail.ofListMember(made) : mail.ofEnquiry(made);
     }
 
     private static TestStep step(MailQueue.Delivery delivery) {
@@ -158,8 +189,8 @@ class DoorTests implements TriedDoors {
     /** What a door is: whatever of it a visitor would notice when going through. */
     private static String what(Tried tried, DoorsOf doors, FoundDoor door) {
         DoorKind kind = door.kind();
-        String form = kind.equals(FormDoor.KIND)
-                ? tried.form().fields().toString()
+        String form = kind.equals(FormDoor.KIND) || kind.equals(ListDoor.KIND)
+                ? tried.form(purpose(kind)).fields().toString()
                 : kind.equals(BookDoor.KIND)
                         ? String.valueOf(tried.state().doors().booking())
                         : "";

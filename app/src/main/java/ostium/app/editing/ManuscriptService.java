@@ -32,7 +32,6 @@ import ostium.app.web.Origins;
 import ostium.app.web.Problem;
 import ostium.core.base.Messages;
 import ostium.core.brief.Brief;
-import ostium.core.door.form.FormDoor;
 import ostium.core.edit.Edit;
 import ostium.core.edit.Redraft;
 import ostium.core.edit.SheetLines;
@@ -45,6 +44,7 @@ import ostium.core.fact.FactNames;
 import ostium.core.fact.Facts;
 import ostium.core.form.FieldKind;
 import ostium.core.form.Form;
+import ostium.core.form.FormPurpose;
 import ostium.core.form.FormSetup;
 import ostium.core.section.SectionDescriptor;
 import ostium.core.section.SectionKinds;
@@ -140,15 +140,18 @@ class ManuscriptService {
         Brief brief = reading.brief();
         return state.site()
                 .sections()
-                .filter(section -> SectionKinds.of(section)
-                        .door()
-                        .filter(FormDoor.KIND.id()::equals)
-                        .isPresent())
+                .filter(section -> SectionKinds.of(section).form().isPresent())
                 .collect(Collectors.toMap(Section::id, section -> {
                     Form form = SectionForms.of(section, brief, state.doors());
                     FormSetup setup = form.setup();
-                    Form usual = new Form(setup.fields());
-                    return new FormView(setup, state.doors().form(section.id()).isEmpty(), usual.thanks(brief.facts()));
+                    FormPurpose purpose = form.purpose();
+                    Form usual = new Form(setup.fields(), purpose);
+                    return new FormView(
+                            setup,
+                            state.doors().form(section.id()).isEmpty(),
+                            usual.thanks(brief.facts()),
+                            purpose.kinds(),
+                            purpose.canConfirm());
                 }));
     }
 

@@ -83,7 +83,7 @@ record ManuscriptView(
      * @param usual whether it is the one a site begins with
      * @param usualThanks the words after sending where the owner says none
      */
-    record FormView(FormSetup form, boolean usual, String usualThanks) {}
+    record FormView(FormSetup form, boolean usual, String usualThanks, List<FieldKind> kinds, boolean canConfirm) {}
 
     /**
      * A kind of field.

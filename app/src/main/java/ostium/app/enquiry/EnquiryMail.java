@@ -44,7 +44,7 @@ class EnquiryMail {
         String all = origins.editor() + "/sites/" + site.id() + "/enquiries";
         body.append(WORDS.say("told.all", state.sheet().name(), all)).append('\n');
         return state.doors().messagesTo().stream()
-                .map(to -> new Mail(to, replyTo, subject, body.toString(), enquiry))
+                .map(to -> new Mail(to, replyTo, subject, body.toString(), Mail.About.enquiry(enquiry)))
                 .toList();
     }
 
@@ -61,7 +61,7 @@ class EnquiryMail {
                         form.say("confirm.subject", name),
                         form.say("confirm.body", form.thanks(facts), name, telephone)
                                         .strip() + "\n",
-                        enquiry));
+                        Mail.About.enquiry(enquiry)));
     }
 
     /** Where a mail reaches whoever wrote. */
@@ -81,7 +81,7 @@ class EnquiryMail {
                         mail.replyTo(),
                         WORDS.say("test.subject", mail.subject()),
                         WORDS.say("test.lead") + "\n\n" + mail.body(),
-                        mail.enquiry()))
+                        mail.about()))
                 .toList();
     }
 
@@ -101,7 +101,7 @@ class EnquiryMail {
                 replyTo,
                 WORDS.say("reply.subject", state.sheet().name()),
                 body + "\n",
-                enquiry.id());
+                Mail.About.enquiry(enquiry.id()));
     }
 
     private static Optional<String> value(List<Enquiry.Answer> answers, String key) {

@@ -11,12 +11,14 @@ import org.springframework.dao.DataAccessException;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.TransactionException;
 import ostium.app.enquiry.EnquiryService;
+import ostium.app.list.ListService;
 import ostium.app.publishing.LiveSite;
 import ostium.app.site.SiteService;
 import ostium.app.site.StoredSite;
 import ostium.app.web.Problem;
 import ostium.app.web.RateLimits;
 import ostium.core.form.Form;
+import ostium.core.form.FormPurpose;
 import ostium.core.form.PublishedForm;
 import ostium.render.FormPage;
 import tools.jackson.databind.json.JsonMapper;
@@ -34,12 +36,14 @@ class EnquiryDoor {
     private static final String FORM = "form";
 
     private final EnquiryService enquiries;
+    private final ListService list;
     private final SiteService sites;
     private final RateLimits limits;
     private final JsonMapper json;
 
-    EnquiryDoor(EnquiryService enquiries, SiteService sites, RateLimits limits, JsonMapper json) {
+    EnquiryDoor(EnquiryService enquiries, ListService list, SiteService sites, RateLimits limits, JsonMapper json) {
         this.enquiries = enquiries;
+        this.list = list;
         this.sites = sites;
         this.limits = limits;
         this.json = json;
@@ -88,7 +92,11 @@ class EnquiryDoor {
         }
         try {
             StoredSite stored = sites.byId(site.site()).orElseThrow(Problem::notFound);
-            enquiries.keep(stored, site.publication(), form, checked.values(), cut(submission), trapped);
+            if (form.purpose() == FormPurpose.LIST) {
+                join(stored, form, checked.values(), trapped);
+            } else {
+                enquiries.keep(stored, site.publication(), form, checked.values(), cut(submission), trapped);
+            }
         } catch (DataAccessException | TransactionException | Problem e) {
             refuse(
                     request,
@@ -102,6 +110,13 @@ class EnquiryDoor {
         } else {
             response.setStatus(HttpServletResponse.SC_SEE_OTHER);
             response.setHeader("Location", "/" + published.thanksPage());
+        }
+    }
+
+    /** Whatever fills in what no person sees is answered like anybody, and no mail goes anywhere. */
+    private void join(StoredSite site, Form form, Map<String, String> values, boolean trapped) {
+        if (!trapped) {
+            list.join(site, form, values);
         }
     }
 

@@ -8,6 +8,7 @@ import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.net.IDN;
 import java.util.Locale;
+import java.util.Optional;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Component;
@@ -23,11 +24,13 @@ class PublicHosts extends HttpFilter {
     private final transient Origins origins;
     private final transient SitePages pages;
     private final transient PreviewPages previews;
+    private final transient ListVisit list;
 
-    PublicHosts(Origins origins, SitePages pages, PreviewPages previews) {
+    PublicHosts(Origins origins, SitePages pages, PreviewPages previews, ListVisit list) {
         this.origins = origins;
         this.pages = pages;
         this.previews = previews;
+        this.list = list;
     }
 
     @Override
@@ -35,11 +38,23 @@ class PublicHosts extends HttpFilter {
             throws IOException, ServletException {
         String host = normal(request.getServerName());
         if (origins.isEditor(host)) {
-            chain.doFilter(request, response);
+            answerBesideEditor(request, response, chain);
         } else if (host.equals(origins.host(Origins.PREVIEW))) {
             previews.answer(request, response);
         } else {
             pages.answer(host, request, response);
+        }
+    }
+
+    /** Links of mails hold on this host too, for sites that are not public. */
+    private void answerBesideEditor(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
+            throws IOException, ServletException {
+        String path = request.getRequestURI();
+        if (ListVisit.isAt(path)) {
+            Wire.security(response, "'none'");
+            list.answer(Optional.empty(), request, response);
+        } else if (!path.startsWith("/_ostium/") || !Wire.own(path, response)) {
+            chain.doFilter(request, response);
         }
     }
 

@@ -16,11 +16,13 @@ class SitePages {
     private final LiveSites live;
     private final EnquiryDoor enquiries;
     private final BookingDoor bookings;
+    private final ListVisit list;
 
-    SitePages(LiveSites live, EnquiryDoor enquiries, BookingDoor bookings) {
+    SitePages(LiveSites live, EnquiryDoor enquiries, BookingDoor bookings, ListVisit list) {
         this.live = live;
         this.enquiries = enquiries;
         this.bookings = bookings;
+        this.list = list;
     }
 
     void answer(String host, HttpServletRequest request, HttpServletResponse response) throws IOException {
@@ -35,6 +37,10 @@ class SitePages {
         } catch (DataAccessException e) {
             Wire.plainPage(
                     response, 503, "Back in a moment", "This site cannot be reached just now. Try again shortly.");
+            return;
+        }
+        if (ListVisit.isAt(path)) {
+            list.answer(site, request, response);
             return;
         }
         if (site.isEmpty()) {

@@ -11,12 +11,13 @@ import org.apache.ibatis.annotations.Update;
 @Mapper
 interface MailMapper {
     String COLUMNS =
-            "select id, enquiry, booking, recipient, reply_to, subject, body, calendar, message_id, state, tries,"
-                    + " fault, made_at, sent_at from mail";
+            "select id, enquiry, booking, recipient, reply_to, subject, body, calendar, leave_address, message_id, state,"
+                    + " tries, fault, made_at, sent_at from mail";
 
-    @Insert("insert into mail (id, enquiry, booking, recipient, reply_to, subject, body, calendar, message_id, state)"
-            + " values (#{id}, #{mail.enquiry}, #{mail.booking}, #{mail.to}, #{mail.replyTo}, #{mail.subject},"
-            + " #{mail.body}, #{mail.calendar}, #{messageId}, 'WAITING')")
+    @Insert("insert into mail (id, enquiry, booking, list_member, recipient, reply_to, subject, body, calendar,"
+            + " leave_address, message_id, state) values (#{id}, #{mail.about.enquiry}, #{mail.about.booking},"
+            + " #{mail.about.listMember}, #{mail.to}, #{mail.replyTo}, #{mail.subject}, #{mail.body},"
+            + " #{mail.calendar}, #{mail.leaveAddress}, #{messageId}, 'WAITING')")
     void insert(String id, Mail mail, String messageId);
 
     @Select(COLUMNS + " where id = #{id}")
@@ -30,6 +31,9 @@ interface MailMapper {
 
     @Select(COLUMNS + " where booking = #{booking} order by made_at")
     List<StoredMail> ofBooking(String booking);
+
+    @Select(COLUMNS + " where list_member = #{member} order by made_at")
+    List<StoredMail> ofListMember(String member);
 
     @Update("update mail set state = 'SENT', sent_at = now(6), fault = null where id = #{id}")
     void sent(String id);
@@ -50,6 +54,7 @@ interface MailMapper {
             String subject,
             String body,
             String calendar,
+            String leaveAddress,
             String messageId,
             String state,
             int tries,

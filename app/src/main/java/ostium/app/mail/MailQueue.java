@@ -65,15 +65,7 @@ public class MailQueue implements QueuedWork {
     public void send(Mail mail) {
         String id = UUID.randomUUID().toString();
         String host = properties.mailFrom().substring(properties.mailFrom().indexOf('@') + 1);
-        Mail oneLine = new Mail(
-                mail.to(),
-                mail.replyTo(),
-                shortened(mail.subject()),
-                mail.body(),
-                mail.enquiry(),
-                mail.booking(),
-                mail.calendar());
-        mails.insert(id, oneLine, "<" + id + "@" + host + ">");
+        mails.insert(id, mail.withSubject(shortened(mail.subject())), "<" + id + "@" + host + ">");
         queue.add(task.instance(id));
     }
 
@@ -105,6 +97,11 @@ public class MailQueue implements QueuedWork {
     /** The mails that tell of a booking, the first that was written first. */
     public List<Delivery> ofBooking(String booking) {
         return mails.ofBooking(booking).stream().map(MailQueue::delivery).toList();
+    }
+
+    /** The mails that tell of somebody's place on a list, the first that was written first. */
+    public List<Delivery> ofListMember(String member) {
+        return mails.ofListMember(member).stream().map(MailQueue::delivery).toList();
     }
 
     private static Delivery delivery(StoredMail mail) {

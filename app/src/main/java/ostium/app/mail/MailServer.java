@@ -51,6 +51,10 @@ class MailServer {
             }
             message.setHeader("Message-ID", mail.messageId());
             message.setHeader("Auto-Submitted", "auto-generated");
+            if (mail.leaveAddress() != null) {
+                message.setHeader("List-Unsubscribe", "<" + mail.leaveAddress() + ">");
+                message.setHeader("List-Unsubscribe-Post", "List-Unsubscribe=One-Click");
+            }
         } catch (MessagingException | java.io.UnsupportedEncodingException e) {
             throw new MailPreparationException("cannot be written as a mail", e);
         }

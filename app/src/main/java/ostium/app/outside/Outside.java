@@ -7,20 +7,24 @@ import java.io.InputStream;
 import java.net.URI;
 import java.nio.charset.StandardCharsets;
 import java.time.Duration;
+import java.util.Map;
 import org.apache.hc.client5.http.classic.methods.HttpGet;
+import org.apache.hc.client5.http.classic.methods.HttpPost;
 import org.apache.hc.client5.http.config.ConnectionConfig;
 import org.apache.hc.client5.http.config.RequestConfig;
 import org.apache.hc.client5.http.impl.classic.CloseableHttpClient;
 import org.apache.hc.client5.http.impl.classic.HttpClients;
 import org.apache.hc.client5.http.impl.io.PoolingHttpClientConnectionManagerBuilder;
 import org.apache.hc.core5.http.ClassicHttpResponse;
+import org.apache.hc.core5.http.ContentType;
 import org.apache.hc.core5.http.HttpStatus;
+import org.apache.hc.core5.http.io.entity.StringEntity;
 import org.apache.hc.core5.util.Timeout;
 import org.springframework.stereotype.Component;
 import ostium.app.OstiumProperties;
 
 /**
- * Asks other machines for files, at addresses that people typed: machines of the open net alone, for so long and so much and no
+ * Asks other machines for files and tells them things, at addresses that people typed: machines of the open net alone, for so long and so much and no
  * more.
  */
 @Component
@@ -29,6 +33,7 @@ public class Outside {
     private static final Timeout SILENCE = Timeout.ofSeconds(10);
     private static final Duration WHOLE = Duration.ofSeconds(20);
     private static final int BUFFER = 16 * 1024;
+    private static final int HUNDRED = 100;
 
     private final CloseableHttpClient client;
 
@@ -101,6 +106,30 @@ public class Outside {
             });
         } catch (Stopped e) {
             request.abort();
+            throw new NotFetched(e.fault, e);
+        } catch (IOException | RuntimeException e) {
+            throw new NotFetched(Fault.AWAY, e);
+        }
+    }
+
+    /**
+     * Sends something to an address.
+     *
+     * @param body JSON
+     * @throws NotFetched if it is not taken
+     */
+    public void post(URI address, String body, Map<String, String> headers) throws NotFetched {
+        HttpPost request = new HttpPost(address);
+        request.setEntity(new StringEntity(body, ContentType.APPLICATION_JSON));
+        headers.forEach(request::setHeader);
+        try {
+            client.execute(request, response -> {
+                if (response.getCode() / HUNDRED != 2) {
+                    throw new Stopped(Fault.NOTHING);
+                }
+                return response.getCode();
+            });
+        } catch (Stopped e) {
             throw new NotFetched(e.fault, e);
         } catch (IOException | RuntimeException e) {
             throw new NotFetched(Fault.AWAY, e);

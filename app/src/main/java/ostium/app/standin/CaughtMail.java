@@ -33,6 +33,7 @@ public class CaughtMail implements MailStandIn {
      * A mail it has caught.
      *
      * @param calendar the iCalendar file that came with it, or empty
+     * @param leaves where a mail program leaves the list it goes to, or empty
      */
     public record Caught(
             String messageId,
@@ -42,6 +43,7 @@ public class CaughtMail implements MailStandIn {
             String subject,
             String text,
             String calendar,
+            String leaves,
             Instant at) {}
 
     private GreenMail server;
@@ -85,6 +87,9 @@ public class CaughtMail implements MailStandIn {
                         message.getSubject(),
                         part(message, "text/plain"),
                         part(message, "text/calendar"),
+                        message.getHeader("List-Unsubscribe") == null
+                                ? ""
+                                : message.getHeader("List-Unsubscribe")[0].replaceAll("[<>]", ""),
                         message.getSentDate() == null
                                 ? Instant.EPOCH
                                 : message.getSentDate().toInstant()));

@@ -3,9 +3,16 @@ package ostium.app.standin;
 import jakarta.servlet.http.HttpServletRequest;
 import java.net.InetAddress;
 import java.net.UnknownHostException;
+import java.util.Collections;
 import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
 import org.springframework.beans.factory.ObjectProvider;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
 import ostium.app.web.Problem;
 
@@ -14,10 +21,12 @@ import ostium.app.web.Problem;
 class StandInController {
     private final ObjectProvider<CaughtMail> mail;
     private final CaughtTexts texts;
+    private final CaughtCalls calls;
 
-    StandInController(ObjectProvider<CaughtMail> mail, CaughtTexts texts) {
+    StandInController(ObjectProvider<CaughtMail> mail, CaughtTexts texts, CaughtCalls calls) {
         this.mail = mail;
         this.texts = texts;
+        this.calls = calls;
     }
 
     @GetMapping("/api/stand-in/mails")
@@ -34,6 +43,25 @@ class StandInController {
     List<CaughtTexts.CaughtText> texts(HttpServletRequest request) throws UnknownHostException {
         requireThisMachine(request);
         return texts.caught();
+    }
+
+    @GetMapping("/api/stand-in/calls")
+    List<CaughtCalls.CaughtCall> calls(HttpServletRequest request) throws UnknownHostException {
+        requireThisMachine(request);
+        return calls.caught();
+    }
+
+    /** The address of the stand-in for a program of an owner's. */
+    @PostMapping("/api/stand-in/calls")
+    ResponseEntity<Void> take(@RequestBody String body, HttpServletRequest request) throws UnknownHostException {
+        requireThisMachine(request);
+        Map<String, String> headers = new TreeMap<>();
+        Collections.list(request.getHeaderNames()).stream()
+                .filter(name -> name.startsWith("webhook-"))
+                .forEach(name -> headers.put(name, request.getHeader(name)));
+        boolean taken = calls.take(body, headers);
+        return ResponseEntity.status(taken ? HttpStatus.NO_CONTENT : HttpStatus.SERVICE_UNAVAILABLE)
+                .build();
     }
 
     private static void requireThisMachine(HttpServletRequest request) throws UnknownHostException {

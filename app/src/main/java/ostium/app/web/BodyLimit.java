@@ -32,6 +32,10 @@ class BodyLimit extends OncePerRequestFilter {
                     "/api/sites/[^/]+/diary/calendars",
                     11L * MEGABYTE,
                     "This is more than 10 MB. Export a shorter stretch of the calendar."),
+            new Limit(
+                    "/api/sites/[^/]+/list/people",
+                    5L * MEGABYTE,
+                    "This is more than 4 MB. Bring the people in two files."),
             new Limit(".*", MEGABYTE, "This is more than can be taken here. Shorten it and send it again."));
 
     private record Limit(String path, long bytes, String words) {}

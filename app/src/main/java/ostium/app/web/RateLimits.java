@@ -33,6 +33,8 @@ public class RateLimits {
         ENQUIRY,
         /** By site and sender: times that are held, taken, moved or called off. */
         BOOKING,
+        /** By site and address: mails that ask whether somebody wants to be on a list. */
+        LIST,
         /** By address of the asker: private calendar feeds that are asked for. */
         FEED
     }
@@ -65,6 +67,7 @@ public class RateLimits {
                 Map.entry(Act.FETCH, new Limit(60, Duration.ofHours(1))),
                 Map.entry(Act.ENQUIRY, new Limit(properties.enquiriesPerTenMinutes(), Duration.ofMinutes(10))),
                 Map.entry(Act.BOOKING, new Limit(properties.bookingsPerTenMinutes(), Duration.ofMinutes(10))),
+                Map.entry(Act.LIST, new Limit(3, Duration.ofHours(24))),
                 Map.entry(Act.FEED, new Limit(240, Duration.ofHours(1))));
     }
 

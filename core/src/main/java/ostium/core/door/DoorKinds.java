@@ -9,6 +9,7 @@ import ostium.core.door.directions.DirectionsDoor;
 import ostium.core.door.email.EmailDoor;
 import ostium.core.door.follow.FollowDoor;
 import ostium.core.door.form.FormDoor;
+import ostium.core.door.list.ListDoor;
 import ostium.core.door.text.TextDoor;
 import ostium.core.trade.Goal;
 
@@ -22,6 +23,7 @@ public final class DoorKinds {
             new EmailDoor(),
             new ChatDoor(),
             new DirectionsDoor(),
+            new ListDoor(),
             new FollowDoor());
 
     private DoorKinds() {}

@@ -2,9 +2,11 @@ package ostium.core.edit;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.Stream;
 import ostium.core.base.Messages;
 import ostium.core.form.Field;
 import ostium.core.form.FieldKind;
+import ostium.core.form.FormPurpose;
 import ostium.core.form.FormSetup;
 
 /** What a form can be. */
@@ -18,7 +20,7 @@ final class FormLimits {
     private FormLimits() {}
 
     /** @throws EditRefused in words for the owner */
-    static void check(FormSetup form) {
+    static void check(FormSetup form, FormPurpose purpose) {
         if (form.fields().size() > FormSetup.MOST_FIELDS) {
             throw refused("form.many", FormSetup.MOST_FIELDS);
         }
@@ -28,11 +30,23 @@ final class FormLimits {
         if (form.thanks().length() > FormSetup.LONGEST_THANKS) {
             throw refused("form.thanks", FormSetup.LONGEST_THANKS, form.thanks().length());
         }
+        if (purpose == FormPurpose.LIST && !asksBoth(form)) {
+            throw refused("form.list");
+        }
         List<Field> before = new ArrayList<>();
         for (Field field : form.fields()) {
+            if (!purpose.kinds().contains(field.kind())) {
+                throw refused("form.kind", field.label());
+            }
             check(field, before);
             before.add(field);
         }
+    }
+
+    /** Whether nobody comes on a list without an address and an agreement. */
+    private static boolean asksBoth(FormSetup form) {
+        return Stream.of(FieldKind.EMAIL, FieldKind.CONSENT)
+                .allMatch(kind -> form.fields().stream().anyMatch(field -> field.kind() == kind && field.required()));
     }
 
     private static void check(Field field, List<Field> before) {

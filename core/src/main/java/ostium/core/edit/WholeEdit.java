@@ -12,8 +12,11 @@ import ostium.core.door.DoorKind;
 import ostium.core.door.DoorPlace;
 import ostium.core.door.Doors;
 import ostium.core.fact.EmailAddress;
+import ostium.core.form.FormPurpose;
 import ostium.core.form.FormSetup;
 import ostium.core.look.Look;
+import ostium.core.section.SectionKinds;
+import ostium.core.site.Section;
 import ostium.core.site.Site;
 
 /** Edits of the site as a whole, and several edits as one step. */
@@ -147,9 +150,9 @@ public sealed interface WholeEdit extends Edit {
     record SetForm(String section, FormSetup form, boolean usual) implements WholeEdit {
         @Override
         public Applied apply(State state) {
-            Kept.site(state).section(section).orElseThrow(() -> EditRefused.gone("section"));
+            Section held = Kept.site(state).section(section).orElseThrow(() -> EditRefused.gone("section"));
             if (!usual) {
-                FormLimits.check(form);
+                FormLimits.check(form, SectionKinds.of(held).form().orElse(FormPurpose.ENQUIRY));
             }
             Optional<FormSetup> before = state.doors().form(section);
             return new Applied(

@@ -14,6 +14,8 @@ import ostium.core.door.call.CallDoor;
 import ostium.core.door.email.EmailDoor;
 import ostium.core.form.Field;
 import ostium.core.form.FieldKind;
+import ostium.core.form.Form;
+import ostium.core.form.FormPurpose;
 import ostium.core.site.Section;
 import ostium.core.site.Site;
 
@@ -52,8 +54,8 @@ public final class PrivacyNotice {
                 Stream.concat(sections.stream().map(this::what), books ? Stream.of(whatIsBooked()) : Stream.empty())
                         .distinct()
                         .toList()));
-        parts.add(part("why", List.of(WORDS.say(books ? "why.book" : "why.answer"))));
-        parts.add(part("long", books ? List.of(howLong(), WORDS.say("long.booked")) : List.of(howLong())));
+        parts.add(part("why", why(books)));
+        parts.add(part("long", howLong(books)));
         parts.add(part("read", List.of(WORDS.say("read.only", name()), WORDS.say("read.cookies"))));
         parts.add(part("say", List.of(say())));
         return parts;
@@ -74,11 +76,41 @@ public final class PrivacyNotice {
     }
 
     private String what(Section section) {
-        String asked = SectionForms.of(section, brief, doors).fields().stream()
+        Form form = SectionForms.of(section, brief, doors);
+        String asked = form.fields().stream()
                 .filter(field -> field.kind() != FieldKind.CONSENT)
                 .map(Field::label)
                 .collect(Collectors.joining(" · "));
-        return WORDS.say("what.asked", asked);
+        return WORDS.say(form.purpose() == FormPurpose.LIST ? "what.list" : "what.asked", asked);
+    }
+
+    private boolean has(FormPurpose purpose) {
+        return !SectionForms.in(site, purpose).isEmpty();
+    }
+
+    private List<String> why(boolean books) {
+        List<String> lines = new ArrayList<>();
+        if (books || has(FormPurpose.ENQUIRY)) {
+            lines.add(WORDS.say(books ? "why.book" : "why.answer"));
+        }
+        if (has(FormPurpose.LIST)) {
+            lines.add(WORDS.say("why.list"));
+        }
+        return lines;
+    }
+
+    private List<String> howLong(boolean books) {
+        List<String> lines = new ArrayList<>();
+        if (books || has(FormPurpose.ENQUIRY)) {
+            lines.add(howLong());
+        }
+        if (books) {
+            lines.add(WORDS.say("long.booked"));
+        }
+        if (has(FormPurpose.LIST)) {
+            lines.add(WORDS.say("long.list"));
+        }
+        return lines;
     }
 
     private String whatIsBooked() {
@@ -102,7 +134,7 @@ public final class PrivacyNotice {
         Optional<String> telephone = open(CallDoor.KIND.id(), "telephone", "national");
         return mail.or(() -> telephone)
                 .map(reach -> WORDS.say("say.ask", reach))
-                .orElse(WORDS.say(SectionForms.in(site).isEmpty() ? "say.anyWay" : "say.form"));
+                .orElse(WORDS.say(has(FormPurpose.ENQUIRY) ? "say.form" : "say.anyWay"));
     }
 
     private Optional<String> open(String door, String fact, String facet) {

@@ -3,8 +3,9 @@ package ostium.core.enquiry;
 import java.util.List;
 import ostium.core.brief.Brief;
 import ostium.core.door.Doors;
-import ostium.core.door.form.FormDoor;
 import ostium.core.form.Form;
+import ostium.core.form.FormPurpose;
+import ostium.core.list.ListForm;
 import ostium.core.section.SectionKinds;
 import ostium.core.site.Section;
 import ostium.core.site.Site;
@@ -15,16 +16,24 @@ public final class SectionForms {
 
     /** The form of a section: as its owner has set it up, else the one a site begins with. */
     public static Form of(Section section, Brief brief, Doors doors) {
-        return doors.form(section.id()).map(Form::of).orElseGet(() -> StartingForm.of(brief));
+        FormPurpose purpose = SectionKinds.of(section).form().orElse(FormPurpose.ENQUIRY);
+        return doors.form(section.id())
+                .map(setup -> Form.of(setup, purpose))
+                .orElseGet(() -> purpose == FormPurpose.LIST ? ListForm.of(brief) : StartingForm.of(brief));
     }
 
     /** The sections that hold a form, those visitors see, in reading order. */
     public static List<Section> in(Site site) {
         return site.shownSections()
-                .filter(section -> SectionKinds.of(section)
-                        .door()
-                        .filter(FormDoor.KIND.id()::equals)
-                        .isPresent())
+                .filter(section -> SectionKinds.of(section).form().isPresent())
+                .toList();
+    }
+
+    /** Those of them with a form for one purpose. */
+    public static List<Section> in(Site site, FormPurpose purpose) {
+        return site.shownSections()
+                .filter(section ->
+                        SectionKinds.of(section).form().filter(purpose::equals).isPresent())
                 .toList();
     }
 }

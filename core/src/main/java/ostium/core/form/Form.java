@@ -19,18 +19,25 @@ import ostium.core.fact.Facts;
  *     that one that was published answers as it did then
  * @param thanks the owner's words after sending; empty for those made from the fields
  * @param confirms whether whoever leaves a mail address is told by mail that the message has come
+ * @param purpose what it is for
  */
-public record Form(List<Field> fields, Map<String, String> words, String thanks, Boolean confirms) {
+public record Form(
+        List<Field> fields, Map<String, String> words, String thanks, Boolean confirms, FormPurpose purpose) {
     private static final Messages WORDS = Messages.of("form");
 
-    /** A form with the words of today. */
+    /** A form for messages with the words of today. */
     public Form(List<Field> fields) {
-        this(fields, WORDS.all(), "", false);
+        this(fields, FormPurpose.ENQUIRY);
+    }
+
+    /** A form with the words of today. */
+    public Form(List<Field> fields, FormPurpose purpose) {
+        this(fields, WORDS.all(), "", false, purpose);
     }
 
     /** As its owner has set it up, with the words of today. */
-    public static Form of(FormSetup setup) {
-        return new Form(setup.fields(), WORDS.all(), setup.thanks(), setup.confirms());
+    public static Form of(FormSetup setup, FormPurpose purpose) {
+        return new Form(setup.fields(), WORDS.all(), setup.thanks(), setup.confirms(), purpose);
     }
 
     public Form {
@@ -39,6 +46,8 @@ public record Form(List<Field> fields, Map<String, String> words, String thanks,
         thanks = thanks == null ? "" : thanks;
         // A form that was published before it could be said does not confirm.
         confirms = confirms != null && confirms;
+        // One that was published before there were others is for messages.
+        purpose = purpose == null ? FormPurpose.ENQUIRY : purpose;
         if (fields.stream().map(Field::key).distinct().count() != fields.size()) {
             throw new IllegalArgumentException("two fields share a key");
         }
@@ -130,6 +139,9 @@ public record Form(List<Field> fields, Map<String, String> words, String thanks,
             return thanks;
         }
         String name = facts.say("name", "").orElse(say("thanks.business"));
+        if (purpose == FormPurpose.LIST) {
+            return say("thanks.list");
+        }
         return facts.all(FactValue.AnswerPromise.class).stream()
                 .findFirst()
                 .map(promise -> say("thanks.promise", name, promise.value().words()))

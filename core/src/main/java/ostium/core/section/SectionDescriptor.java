@@ -15,6 +15,7 @@ import ostium.core.fact.Fact;
 import ostium.core.fact.FactValue;
 import ostium.core.fact.Facts;
 import ostium.core.fact.Picture;
+import ostium.core.form.FormPurpose;
 import ostium.core.site.Item;
 import ostium.core.site.Section;
 import ostium.core.site.SectionKind;
@@ -234,6 +235,11 @@ public abstract class SectionDescriptor {
 
     /** Id of the door that stands in a section of it: while the owner keeps that shut, visitors do not see the section. */
     public Optional<String> door() {
+        return Optional.empty();
+    }
+
+    /** What the form in a section of it is for; empty where there is none. */
+    public Optional<FormPurpose> form() {
         return Optional.empty();
     }
 

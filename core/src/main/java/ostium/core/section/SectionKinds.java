@@ -10,6 +10,7 @@ import ostium.core.section.enquiry.EnquirySection;
 import ostium.core.section.footer.FooterSection;
 import ostium.core.section.gallery.GallerySection;
 import ostium.core.section.hours.HoursSection;
+import ostium.core.section.list.ListSection;
 import ostium.core.section.masthead.MastheadSection;
 import ostium.core.section.opening.OpeningSection;
 import ostium.core.section.place.PlaceSection;
@@ -44,7 +45,8 @@ public final class SectionKinds {
                         new FooterSection(),
                         new GallerySection(),
                         new TextSection(),
-                        new BookingSection())
+                        new BookingSection(),
+                        new ListSection())
                 .forEach(kind -> ALL.put(kind.kind(), kind));
     }
 

@@ -10,6 +10,7 @@ import ostium.core.fact.FactValue;
 import ostium.core.fact.Place;
 import ostium.core.fact.Service;
 import ostium.core.fact.Telephone;
+import ostium.core.form.FormPurpose;
 import ostium.core.section.PagePart;
 import ostium.core.section.Planned;
 import ostium.core.section.SectionDescriptor;
@@ -58,6 +59,11 @@ public final class EnquirySection extends SectionDescriptor {
     @Override
     public Optional<String> door() {
         return Optional.of("form");
+    }
+
+    @Override
+    public Optional<FormPurpose> form() {
+        return Optional.of(FormPurpose.ENQUIRY);
     }
 
     @Override

@@ -1,0 +1,2 @@
+/** Signing up for what the business writes to those on its list. */
+package ostium.core.door.list;

@@ -1,0 +1,2 @@
+/** What a mail of the list leads to. */
+package ostium.render.list;
