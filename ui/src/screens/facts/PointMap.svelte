@@ -38,22 +38,32 @@
       .then(({ data }) => (near = data?.[0] ?? null));
     if (map && pin) {
       pin.setLatLng([latitude, longitude]);
+      await tick();
+      map.invalidateSize();
+      if (!map.getBounds().contains([latitude, longitude])) map.setView([latitude, longitude]);
       return;
     }
     if (shows !== 'none') return;
     shows = 'loading';
-    const [leaflet, answer] = await Promise.all([
-      import('leaflet'),
-      fetch(`/api/places/map?latitude=${latitude}&longitude=${longitude}`)
-    ]);
-    await import('leaflet/dist/leaflet.css');
-    if (answer.status !== 200 || !box) {
-      shows = 'nowhere';
-      return;
+    try {
+      const [leaflet, answer] = await Promise.all([
+        import('leaflet'),
+        fetch(`/api/places/map?latitude=${latitude}&longitude=${longitude}`)
+      ]);
+      await import('leaflet/dist/leaflet.css');
+      if (answer.status !== 200) {
+        shows = 'nowhere';
+        return;
+      }
+      const drawn = (await answer.json()) as GeoJSON.FeatureCollection;
+      shows = 'map';
+      await tick();
+      const at = point ?? { latitude, longitude };
+      draw(leaflet.default, drawn, at.latitude, at.longitude);
+    } catch {
+      // The connection is away: the words say where it is, and the next point asks for the map again.
+      shows = 'none';
     }
-    shows = 'map';
-    await tick();
-    draw(leaflet.default, await answer.json(), latitude, longitude);
   }
 
   function draw(
@@ -143,8 +153,9 @@
   }
 </script>
 
+<!-- The map stays in its box while there is no point for a moment. -->
+<div class="map" class:hidden={shows !== 'map' || !point} bind:this={box}></div>
 {#if point}
-  <div class="map" class:hidden={shows !== 'map'} bind:this={box}></div>
   {#if shows === 'nowhere'}
     <p class="quiet">There is no map of this part of the world here. Directions go to the point you gave.</p>
   {:else if shows === 'map'}
@@ -164,6 +175,8 @@
   .hidden {
     visibility: hidden;
     height: 1px;
+    margin: 0;
+    border: 0;
   }
   .map :global(.map-land) {
     fill: var(--panel);

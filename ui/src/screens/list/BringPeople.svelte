@@ -99,6 +99,7 @@
     font-weight: 700;
   }
   input[type='file'] {
+    width: 100%;
     min-height: 44px;
     padding: 8px 0;
     font: inherit;

@@ -51,7 +51,9 @@
           : waiting === 1
             ? 'One more was asked to confirm.'
             : `${waiting} more were asked to confirm.`}
-        {#if !list.view.stands}
+        {#if list.view.stands}
+          <a class="word" href="/sites/{id}/doors">Its door</a>
+        {:else}
           The sign-up stands on no page: <a class="word" href="/sites/{id}/page">add it to your page</a>.
         {/if}
       </p>
@@ -82,6 +84,7 @@
   }
   .beside {
     display: grid;
+    grid-template-columns: minmax(0, 1fr);
     gap: 20px;
   }
   @media (max-width: 900px) {

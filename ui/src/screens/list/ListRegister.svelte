@@ -110,7 +110,7 @@
   }
   .who {
     display: grid;
-    grid-template-columns: minmax(0, 2fr) minmax(0, 3fr) auto;
+    grid-template-columns: minmax(0, 2fr) minmax(0, 3fr) 6.5em;
     gap: 0 16px;
     align-items: baseline;
     width: 100%;
@@ -133,6 +133,7 @@
   }
   .who .quiet {
     font-size: 15px;
+    text-align: right;
   }
   .more {
     padding: 0 0 10px 14px;
@@ -151,6 +152,9 @@
     }
     .who b:nth-last-child(2) {
       grid-column: auto;
+    }
+    .who .quiet {
+      text-align: left;
     }
     .find {
       flex-wrap: wrap;

@@ -95,6 +95,15 @@ class AccessibilityTest {
             page.locator("[aria-invalid=true]").first().waitFor();
             check(page, "people with a fault");
 
+            page.navigate(site + "/list");
+            page.getByText("Find somebody")
+                    .or(page.getByText("Whoever signs up"))
+                    .first()
+                    .waitFor();
+            owner.taps("Bring them");
+            page.locator("[aria-invalid=true]").first().waitFor();
+            check(page, "the list with a fault");
+
             page.navigate(Chromium.editor() + "/account");
             page.getByText("Delete the account").first().waitFor();
             check(page, "account");

@@ -184,6 +184,10 @@ class FactsTest {
             owner.opensFact("On the map");
             page.locator("#point").fill("49.7012, -7.4031");
             assertThat(page.locator("#point-answer")).containsText("49.70120, -7.40310");
+            assertThat(page.locator(".map-pin")).isVisible();
+            page.locator("#point").fill("");
+            assertThat(page.locator(".map-pin")).isHidden();
+            page.locator("#point").fill("49.7012, -7.4031");
             page.locator(".map-pin").press("Shift+ArrowUp");
             assertThat(page.locator("#point")).hasValue("49.70170, -7.40310");
             owner.opensFact("Based at");

@@ -32,7 +32,8 @@ class LongNamesTest {
                 .keepsTheDraft();
         String site = page.url().replace("/page", "");
         SoftAssertions all = new SoftAssertions();
-        for (String screen : new String[] {"/facts", "/page", "/look", "/doors", "/enquiries", "/publish", "/people"}) {
+        String[] screens = {"/facts", "/page", "/look", "/doors", "/enquiries", "/publish", "/people", "/list"};
+        for (String screen : screens) {
             page.navigate(site + screen);
             page.waitForLoadState(LoadState.NETWORKIDLE);
             assertThat(page.locator("main").count()).isOne();

@@ -24,6 +24,7 @@ import ostium.app.publishing.PublishingService;
 import ostium.app.site.SiteLog;
 import ostium.app.site.SiteService;
 import ostium.app.site.StoredSite;
+import ostium.core.base.Seed;
 import ostium.core.booking.BookingRules;
 import ostium.core.booking.StartingRules;
 import ostium.core.brief.Arrangement;
@@ -34,12 +35,15 @@ import ostium.core.door.call.CallDoor;
 import ostium.core.door.chat.ChatDoor;
 import ostium.core.door.form.FormDoor;
 import ostium.core.draft.Recipe;
+import ostium.core.edit.Redraft;
 import ostium.core.edit.SheetEdit;
+import ostium.core.edit.State;
 import ostium.core.edit.WholeEdit;
 import ostium.core.format.LocalBusinessReader;
 import ostium.core.look.House;
 import ostium.core.picture.FileReader;
 import ostium.core.picture.TakenFile;
+import ostium.core.section.list.ListSection;
 import ostium.core.sheet.Line;
 import ostium.core.sheet.TypedSheet;
 import ostium.core.sheet.TypedSheet.TypedRow;
@@ -67,6 +71,7 @@ class DemoData {
     private final PublishingService publishing;
     private final DemoEnquiries enquiries;
     private final DemoBookings bookings;
+    private final DemoList list;
     private final KeptFiles files;
     private final DraftRounds rounds;
     private final PeopleService people;
@@ -80,6 +85,7 @@ class DemoData {
             PublishingService publishing,
             DemoEnquiries enquiries,
             DemoBookings bookings,
+            DemoList list,
             KeptFiles files,
             DraftRounds rounds,
             PeopleService people,
@@ -91,6 +97,7 @@ class DemoData {
         this.publishing = publishing;
         this.enquiries = enquiries;
         this.bookings = bookings;
+        this.list = list;
         this.files = files;
         this.rounds = rounds;
         this.people = people;
@@ -190,6 +197,7 @@ class DemoData {
                         .withStandIn(FormDoor.KIND));
         site = sets(site, ada, Door.usual(ChatDoor.KIND).withShut(true));
         site = takesBookings(site, ada);
+        site = keepsList(site, ada);
         publishing.publish(site, "ashlatch");
         String nests = sites.state(site).sheet().services().stream()
                 .filter(service -> service.name().startsWith("Nest"))
@@ -204,6 +212,7 @@ class DemoData {
                 new SheetEdit.SetLine("service/" + nests + "/summary", "Outside the nesting season only"));
         enquiries.bringIn(site, ada, resource("ashlatch-enquiries.json"));
         bookings.bringIn(site, ZoneId.of("Europe/London"), resource("ashlatch-bookings.json"));
+        list.bringIn(site, resource("ashlatch-list.csv"));
         return site;
     }
 
@@ -235,6 +244,18 @@ class DemoData {
     private StoredSite takesBookings(StoredSite site, Account owner) {
         BookingRules rules = StartingRules.of(sites.read(sites.state(site)).brief());
         log.edit(site, owner.id(), site.revision(), "demo-booking", new WholeEdit.SetBooking(rules, false));
+        return sites.byId(site.id()).orElseThrow();
+    }
+
+    /** Puts the sign-up for the list on the page. */
+    private StoredSite keepsList(StoredSite site, Account owner) {
+        State state = sites.state(site);
+        log.edit(
+                site,
+                owner.id(),
+                site.revision(),
+                "demo-list",
+                Redraft.put(state, sites.read(state), ListSection.KIND, new Seed(SEED)));
         return sites.byId(site.id()).orElseThrow();
     }
 

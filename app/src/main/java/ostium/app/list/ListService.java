@@ -265,19 +265,30 @@ public class ListService {
         Instant now = clock.instant();
         int added = 0;
         for (ListFile.Person person : read.people()) {
-            added += list.insertIfNew(new ListMember(
-                    UUID.randomUUID().toString(),
-                    site.id(),
-                    person.email().toLowerCase(Locale.ROOT),
-                    person.name(),
-                    ListMember.State.ON,
-                    Came.FILE,
-                    how,
-                    now,
-                    now,
-                    Tokens.fresh()));
+            added += put(site, person, Came.FILE, how, now);
         }
         return new Brought(added, read.people().size() - added, read.faults());
+    }
+
+    /** Brings somebody who came through the form at a given time; nobody is told. */
+    @Transactional
+    public void bringIn(StoredSite site, String email, String name, String agreed, Instant at) {
+        put(site, new ListFile.Person(email, name), Came.FORM, agreed, at);
+    }
+
+    /** @return how many were not on it before */
+    private int put(StoredSite site, ListFile.Person person, Came came, String agreed, Instant at) {
+        return list.insertIfNew(new ListMember(
+                UUID.randomUUID().toString(),
+                site.id(),
+                person.email().toLowerCase(Locale.ROOT),
+                person.name(),
+                ListMember.State.ON,
+                came,
+                agreed,
+                at,
+                at,
+                Tokens.fresh()));
     }
 
     /** Whoever has not confirmed in time is forgotten. */

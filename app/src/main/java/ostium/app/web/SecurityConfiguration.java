@@ -12,7 +12,11 @@ import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.security.web.SecurityFilterChain;
 import org.springframework.security.web.context.HttpSessionSecurityContextRepository;
 import org.springframework.security.web.context.SecurityContextRepository;
+import org.springframework.security.web.header.HeaderWriter;
+import org.springframework.security.web.header.writers.CacheControlHeadersWriter;
+import org.springframework.security.web.header.writers.DelegatingRequestMatcherHeaderWriter;
 import org.springframework.security.web.header.writers.StaticHeadersWriter;
+import org.springframework.security.web.servlet.util.matcher.PathPatternRequestMatcher;
 
 /** Who may ask what of the editor's host. Public sites have a filter of their own and no session. */
 @Configuration
@@ -46,8 +50,15 @@ class SecurityConfiguration {
                         .cacheControl(
                                 org.springframework.security.config.annotation.web.configurers.HeadersConfigurer
                                                 .CacheControlConfig::disable)
+                        .addHeaderWriter(privateAnswers())
                         .addHeaderWriter(new StaticHeadersWriter("Cross-Origin-Opener-Policy", "same-origin")))
                 .build();
+    }
+
+    /** Answers about a site are kept by no browser, unless they say that they can be. */
+    private static HeaderWriter privateAnswers() {
+        return new DelegatingRequestMatcherHeaderWriter(
+                PathPatternRequestMatcher.withDefaults().matcher("/api/**"), new CacheControlHeadersWriter());
     }
 
     /** Ports may be known only once the server listens, so frames may come from any port of the preview's host. */
