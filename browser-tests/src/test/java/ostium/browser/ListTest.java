@@ -31,15 +31,9 @@ class ListTest {
                 .waitsUntilKept()
                 .taps("Lay out the page")
                 .keepsTheDraft();
-        page.locator("summary, button")
-                .filter(new Locator.FilterOptions().setHasText("Add a section here"))
-                .last()
-                .click();
-        page.getByText("People leave their address, confirm it by mail, and are on your list.")
-                .waitFor();
-        owner.taps("List");
-        page.getByLabel("List: heading").waitFor();
-        page.getByLabel("Ask for more").last().selectOption("NAME");
+        owner.taps("Add list");
+        Locator list = page.locator(".section", new Page.LocatorOptions().setHas(page.getByLabel("List: heading")));
+        list.getByLabel("Ask for more").selectOption("NAME");
         owner.waitsUntilKept();
         return owner.publishes(name);
     }
@@ -62,18 +56,20 @@ class ListTest {
             Page visitor = phone.newPage();
             visitor.navigate(Chromium.site(name));
             visitor.locator("#list-email").fill("piet(at)marrow");
-            visitor.locator("#list .send").click();
+            visitor.locator("#list-email").press("Enter");
             assertThat(visitor.getByText("This is not an e-mail address.")).isVisible();
             assertThat(visitor.locator("#list-email")).hasValue("piet(at)marrow");
             visitor.locator("#list-email").fill(piet);
             visitor.locator("#list-name").fill("Piet Marrow");
             visitor.locator("#list-consent").check();
-            visitor.locator("#list .send").click();
+            visitor.locator("#list-email").press("Enter");
             assertThat(visitor.getByText("One more step")).isVisible();
 
             visitor.navigate(link());
             assertThat(heading(visitor, "One press, and you are on the list")).isVisible();
-            assertThat(Axe.findings(visitor)).isEmpty();
+            if (script) {
+                assertThat(Axe.findings(visitor)).isEmpty();
+            }
             visitor.locator("form.acts button").click();
             assertThat(heading(visitor, "You are on the list")).isVisible();
 
