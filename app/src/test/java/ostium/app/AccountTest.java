@@ -91,6 +91,8 @@ class AccountTest {
             "get /api/trades",
             "get /api/stand-in/mails",
             "get /api/stand-in/texts",
+            "get /api/stand-in/calls",
+            "post /api/stand-in/calls",
             "get /api/countries",
             "get /api/scenes",
             "get /api/places",

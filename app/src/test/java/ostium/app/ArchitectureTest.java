@@ -34,7 +34,8 @@ class ArchitectureTest {
             .should()
             .notDependOnEachOther()
             .ignoreDependency(
-                    resideInAPackage("ostium.render.page.booking.."), resideInAPackage("ostium.render.booking.."));
+                    resideInAPackage("ostium.render.page.booking.."), resideInAPackage("ostium.render.booking.."))
+            .ignoreDependency(resideInAPackage("ostium.render.page.list.."), resideInAPackage("ostium.render.list.."));
 
     @ArchTest
     static final ArchRule drawingsKnowNothingOfPages = noClasses()

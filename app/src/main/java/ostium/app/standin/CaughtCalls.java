@@ -12,6 +12,7 @@ import org.springframework.stereotype.Component;
 @Component
 public class CaughtCalls {
     private static final int MOST_SHOWN = 200;
+    private static final int LONGEST = 64 * 1024;
 
     private final Clock clock;
     private final Deque<CaughtCall> caught = new ArrayDeque<>();
@@ -30,7 +31,7 @@ public class CaughtCalls {
 
     /** @return whether it was taken */
     synchronized boolean take(String body, Map<String, String> headers) {
-        if (down) {
+        if (down || body.length() > LONGEST) {
             return false;
         }
         caught.addFirst(new CaughtCall(clock.instant(), body, headers));
