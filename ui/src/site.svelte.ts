@@ -74,6 +74,8 @@ export class SiteState {
       this.openness = 'missing';
     } else if (response.status === 401) {
       await session.load();
+      // Signed in meanwhile: it is asked for again, with the session there is now.
+      if (session.isIn) return this.#again();
       if (!this.view) this.openness = 'signedOut';
       outbox.meets('signedOut');
     } else {
@@ -89,6 +91,10 @@ export class SiteState {
       if (known) this.#show(known);
       else this.openness = 'away';
     }
+    this.#again();
+  }
+
+  #again(): void {
     this.#retry = setTimeout(() => void this.reload(), RETRY);
   }
 

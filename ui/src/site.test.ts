@@ -16,6 +16,8 @@ class Server {
   revision = 1;
   away = false;
   signedOut = false;
+  /** How many requests are turned away for want of a session there is. */
+  turnedAway = 0;
   sheet: Sheet = { ...emptySheet(), seed: 7 };
   /** Lines somebody else has changed meanwhile, which edits meet. */
   met: string[] = [];
@@ -31,7 +33,7 @@ class Server {
     const text = await request.text();
     const body = text ? JSON.parse(text) : null;
     this.sent.push({ method: request.method, path, body });
-    if (this.signedOut) return Response.json({ detail: 'Sign in' }, { status: 401 });
+    if (this.signedOut || this.turnedAway-- > 0) return Response.json({ detail: 'Sign in' }, { status: 401 });
     if (body?.edit) {
       const edits: Edit[] = body.edit.kind === 'several' ? body.edit.edits : [body.edit];
       const meets = edits.some((edit) => edit.kind === 'setLine' && this.met.includes(edit.path));
@@ -233,5 +235,17 @@ describe('a site being worked on', () => {
     name('Ashlatch');
     await settle(1000);
     expect(site.sheet.links).toEqual(['a.example', '']);
+  });
+
+  it('asks again when it is told to sign in though somebody is signed in', async () => {
+    server.revision = 4;
+    server.turnedAway = 1;
+    site.open('11111111-1111-4111-8111-111111111111');
+    await settle(10);
+    expect(site.view).toBeNull();
+    expect(site.openness).toBe('opening');
+    await settle(5000);
+    expect(site.view?.revision).toBe(4);
+    expect(site.openness).toBe('open');
   });
 });
