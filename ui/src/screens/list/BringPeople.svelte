@@ -70,7 +70,7 @@
       aria-describedby="bring-agreed-fault"
     />
     <p class="fault" id="bring-agreed-fault" role="alert">{fault.field === 'agreed' ? fault.detail : ''}</p>
-    <button class="act" disabled={busy}>{busy ? 'Bringing …' : 'Bring them'}</button>
+    <button class="act">{busy ? 'Bringing …' : 'Bring them'}</button>
   </form>
   <div role="status">
     {#if brought}

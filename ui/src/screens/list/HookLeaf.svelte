@@ -28,6 +28,11 @@
     }
   }
 
+  async function stop(): Promise<void> {
+    await told(list.removeHook(), 'It is told nothing more.');
+    document.getElementById('hook-address')?.focus();
+  }
+
   async function told(asked: Promise<Problem | null>, done: string): Promise<void> {
     const problem = await asked;
     if (problem) notices.error({ title: 'Not done.', description: problem.detail });
@@ -68,9 +73,7 @@
         <button class="word" type="button" onclick={() => told(list.testHook(), 'A test is on its way.')}
           >Test it</button
         >
-        <button class="word" type="button" onclick={() => told(list.removeHook(), 'It is told nothing more.')}
-          >Stop telling it</button
-        >
+        <button class="word" type="button" onclick={stop}>Stop telling it</button>
       {/if}
     </p>
   </form>

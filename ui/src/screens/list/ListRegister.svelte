@@ -10,14 +10,35 @@
   let sure = $state('');
   let opened = $state('');
 
+  async function focus(place: string): Promise<void> {
+    await tick();
+    document.getElementById(place)?.focus();
+  }
+
+  function ask(member: Member): void {
+    sure = member.id;
+    void focus(`sure-${member.id}`);
+  }
+
+  function keep(member: Member): void {
+    sure = '';
+    void focus(`member-${member.id}`);
+  }
+
+  async function more(): Promise<void> {
+    const before = list.members.length;
+    await list.more();
+    const next = list.members[before];
+    if (next) void focus(`member-${next.id}`);
+  }
+
   async function remove(member: Member, index: number): Promise<void> {
     const problem = await list.remove(member);
     if (problem) notices.error({ title: 'Still on the list.', description: problem.detail });
     else notices.info({ title: `${member.email} is off the list, and deleted.` });
     sure = '';
-    await tick();
     const next = list.members[index] ?? list.members.at(-1);
-    document.getElementById(next ? `member-${next.id}` : 'find-member')?.focus();
+    void focus(next ? `member-${next.id}` : 'find-member');
   }
 </script>
 
@@ -56,11 +77,13 @@
             {#if sure === member.id}
               <p class="acts" role="status">
                 They are deleted here and can sign up again.
-                <button class="word" onclick={() => remove(member, index)}>Take them off</button>
-                <button class="word" onclick={() => (sure = '')}>Keep them</button>
+                <button id="sure-{member.id}" class="word" onclick={() => remove(member, index)}
+                  >Take them off</button
+                >
+                <button class="word" onclick={() => keep(member)}>Keep them</button>
               </p>
             {:else}
-              <button class="word" onclick={() => (sure = member.id)}>Take off the list</button>
+              <button class="word" onclick={() => ask(member)}>Take off the list</button>
             {/if}
           </div>
         {/if}
@@ -74,7 +97,7 @@
     {/each}
   </ul>
   {#if list.view?.next}
-    <button class="word" onclick={() => list.more()} disabled={list.busy}>
+    <button class="word" onclick={more}>
       {list.busy ? 'Bringing …' : 'Show more'}
     </button>
   {/if}

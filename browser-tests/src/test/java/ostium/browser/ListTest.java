@@ -112,6 +112,10 @@ class ListTest {
 
             page.getByText("ada@quill.example").click();
             assertThat(page.getByText("signed the sheet at the counter")).isVisible();
+            owner.taps("Take off the list");
+            assertThat(owner.button("Take them off")).isFocused();
+            owner.taps("Keep them");
+            assertThat(page.locator(".who[aria-expanded=true]")).isFocused();
             owner.taps("Take off the list").taps("Take them off");
             assertThat(page.getByText("ada@quill.example", new Page.GetByTextOptions().setExact(true)))
                     .isHidden();
@@ -123,6 +127,8 @@ class ListTest {
                     .taps("Tell it");
             owner.taps("Test it");
             assertThat(page.getByText("· told")).isVisible();
+            owner.taps("Stop telling it");
+            assertThat(page.locator("#hook-address")).isFocused();
         }
     }
 }

@@ -24,8 +24,8 @@ import org.springframework.stereotype.Component;
 import ostium.app.OstiumProperties;
 
 /**
- * Asks other machines for files and tells them things, at addresses that people typed: machines of the open net alone, for so long and so much and no
- * more.
+ * Asks other machines for files and tells them things, at addresses that people typed: machines of the open net alone, for so long
+ * and so much and no more.
  */
 @Component
 public class Outside {
