@@ -35,7 +35,12 @@
   }
 
   function says({ added, known }: Brought): string {
-    const came = added === 1 ? 'One person is on the list now.' : `${added} people are on the list now.`;
+    const came =
+      added === 0
+        ? 'Nobody new is on the list.'
+        : added === 1
+          ? 'One person is on the list now.'
+          : `${added} people are on the list now.`;
     const were = known === 0 ? '' : known === 1 ? ' One was before.' : ` ${known} were before.`;
     return came + were;
   }

@@ -1,6 +1,7 @@
 <script lang="ts">
   import { untrack } from 'svelte';
   import Frame from '../../parts/Frame.svelte';
+  import SignInForm from '../../parts/SignInForm.svelte';
   import SiteGate from '../../parts/SiteGate.svelte';
   import { route } from '../../router';
   import { SiteState } from '../../site.svelte';
@@ -57,6 +58,20 @@
           The sign-up stands on no page: <a class="word" href="/sites/{id}/page">add it to your page</a>.
         {/if}
       </p>
+      <div role="status">
+        {#if list.trouble === 'away'}
+          <p class="away">
+            The connection is away. This is the list as it was; it is asked for again by itself.
+          </p>
+        {/if}
+      </div>
+      {#if list.trouble === 'signedOut'}
+        <section class="leaf chosen signed-out" aria-labelledby="signed-out">
+          <h2 id="signed-out">You are signed out</h2>
+          <p class="quiet">Sign in, and you are where you were.</p>
+          <SignInForm done={() => list.load()} />
+        </section>
+      {/if}
       <div class="board">
         <ListRegister {list} />
         <div class="beside">
@@ -66,7 +81,9 @@
       </div>
     {:else}
       <p class="quiet" role="status">
-        {list.away ? 'The connection is away. The list opens by itself once it is back.' : 'Opening …'}
+        {list.trouble === 'away'
+          ? 'The connection is away. The list opens by itself once it is back.'
+          : 'Opening …'}
       </p>
     {/if}
   </Frame>
@@ -75,6 +92,15 @@
 <style>
   .lead {
     margin: 8px 0 18px;
+  }
+  .away {
+    margin-bottom: 14px;
+    color: var(--brass);
+  }
+  .signed-out {
+    max-width: 460px;
+    margin-bottom: 20px;
+    padding: 18px 24px 20px;
   }
   .board {
     display: grid;

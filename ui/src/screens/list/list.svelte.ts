@@ -15,8 +15,8 @@ export class ListState {
   view = $state.raw<ListView | null>(null);
   members = $state.raw<Member[]>([]);
   search = $state('');
-  /** Whether the last that was asked for did not come. */
-  away = $state(false);
+  /** Why the last that was asked for did not come; what is shown is what was known before. */
+  trouble = $state<'' | 'away' | 'signedOut'>('');
   busy = $state(false);
 
   #soon: ReturnType<typeof setTimeout> | undefined;
@@ -25,11 +25,11 @@ export class ListState {
 
   async load(): Promise<void> {
     const asked = this.search;
-    const { data } = await api.GET('/api/sites/{id}/list', {
+    const { data, response } = await api.GET('/api/sites/{id}/list', {
       params: { path: { id: this.id }, query: { search: asked } }
     });
     if (asked !== this.search) return;
-    this.away = !data;
+    this.#came(response);
     if (!data) return;
     this.view = data;
     this.members = data.members;
@@ -46,14 +46,18 @@ export class ListState {
   async more(): Promise<void> {
     if (!this.view?.next || this.busy) return;
     this.busy = true;
-    const { data } = await api.GET('/api/sites/{id}/list', {
+    const { data, response } = await api.GET('/api/sites/{id}/list', {
       params: { path: { id: this.id }, query: { search: this.search, after: this.view.next } }
     });
     this.busy = false;
-    this.away = !data;
+    this.#came(response);
     if (!data) return;
     this.view = data;
     this.members = [...this.members, ...data.members];
+  }
+
+  #came({ ok, status }: Response): void {
+    this.trouble = ok ? '' : status === 401 ? 'signedOut' : 'away';
   }
 
   async remove(member: Member): Promise<Problem | null> {

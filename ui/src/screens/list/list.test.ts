@@ -13,7 +13,10 @@ function view(members: Member[], next = '', number = members.length): ListView {
 function answers(...views: (ListView | null)[]) {
   const get = vi.spyOn(api, 'GET');
   views.forEach((each) =>
-    get.mockResolvedValueOnce({ data: each ?? undefined, response: new Response() } as never)
+    get.mockResolvedValueOnce({
+      data: each ?? undefined,
+      response: new Response(null, { status: each ? 200 : 503 })
+    } as never)
   );
   return get;
 }
@@ -50,7 +53,7 @@ describe('the list', () => {
     const slow = list.load();
     list.search = 'p2';
     await list.load();
-    first({ data: view([member(1)]) } as never);
+    first({ data: view([member(1)]), response: new Response() } as never);
     await slow;
     expect(list.members.map((each) => each.id)).toEqual(['m2']);
   });
@@ -59,7 +62,18 @@ describe('the list', () => {
     const list = await loaded(member(1));
     answers(null);
     await list.load();
-    expect(list.away).toBe(true);
+    expect(list.trouble).toBe('away');
+    expect(list.members).toHaveLength(1);
+    answers(view([member(1), member(2)]));
+    await list.load();
+    expect(list.trouble).toBe('');
+  });
+
+  it('says that the session has ended, and keeps what is shown', async () => {
+    const list = await loaded(member(1));
+    vi.spyOn(api, 'GET').mockResolvedValueOnce({ response: new Response(null, { status: 401 }) } as never);
+    await list.load();
+    expect(list.trouble).toBe('signedOut');
     expect(list.members).toHaveLength(1);
   });
 
