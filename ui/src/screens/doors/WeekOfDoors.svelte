@@ -71,7 +71,7 @@
         {/each}
         <div
           class="hand"
-          class:left={doors.minute > WEEK * 0.85}
+          class:left={doors.minute > WEEK / 2}
           data-hand
           role="slider"
           tabindex="0"

@@ -101,6 +101,21 @@ class DoorsTest {
     }
 
     @Test
+    void theHandFitsOnAPhoneOnEveryDayOfTheWeek() {
+        try (BrowserContext context = Chromium.context(Chromium.Screen.PHONE)) {
+            Page page = context.newPage();
+            begun(page);
+            page.setViewportSize(320, 800);
+            for (int day = 0; day < 7; day++) {
+                handTo(page, day, 40);
+                assertThat(page.evaluate("document.documentElement.scrollWidth"))
+                        .as("day %d", day)
+                        .isEqualTo(320);
+            }
+        }
+    }
+
+    @Test
     void hoursOfItsOwnThatCannotBeReadSayWhyWhereTheyStand() {
         try (BrowserContext context = Chromium.context(Chromium.Screen.LAPTOP)) {
             Page page = context.newPage();

@@ -32,7 +32,7 @@ class LongNamesTest {
                 .keepsTheDraft();
         String site = page.url().replace("/page", "");
         SoftAssertions all = new SoftAssertions();
-        String[] screens = {"/facts", "/page", "/look", "/doors", "/enquiries", "/publish", "/people", "/list"};
+        String[] screens = {"", "/page", "/look", "/doors", "/enquiries", "/publish", "/people", "/list", "/diary"};
         for (String screen : screens) {
             page.navigate(site + screen);
             page.waitForLoadState(LoadState.NETWORKIDLE);
