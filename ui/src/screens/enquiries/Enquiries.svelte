@@ -12,12 +12,15 @@
   import EnquiryLeaf from './EnquiryLeaf.svelte';
   import PeopleList from './PeopleList.svelte';
   import PersonLeaf from './PersonLeaf.svelte';
+  import { UndeliveredState } from './undelivered.svelte';
+  import UndeliveredMails from './UndeliveredMails.svelte';
   import WhoWaits from './WhoWaits.svelte';
   import WriteDown from './WriteDown.svelte';
   import { peopleWait } from './waiting';
 
   const site = new SiteState();
   const enquiries = new EnquiriesState();
+  const undelivered = new UndeliveredState();
   const id = $derived((route.params as { id?: string }).id ?? '');
   let chosen = $state('');
   let shelf = $state<'' | 'over' | 'unwanted' | 'people'>('');
@@ -27,12 +30,17 @@
   $effect(() => {
     const asked = id;
     return untrack(() => {
-      void enquiries.load(asked);
+      load(asked);
       return site.open(asked);
     });
   });
 
-  const timer = setInterval(() => void enquiries.load(id), 20_000);
+  function load(asked: string): void {
+    void enquiries.load(asked);
+    void undelivered.load(asked);
+  }
+
+  const timer = setInterval(() => load(id), 20_000);
   onDestroy(() => clearInterval(timer));
 
   const waiting = $derived(enquiries.of('NEW').length);
@@ -133,6 +141,7 @@
         leave={() => (writing = false)}
       />
     {/if}
+    <UndeliveredMails {undelivered} now={enquiries.now} />
     <div class="desk">
       <div class="list">
         {#if enquiries.list && enquiries.list.length > 0}

@@ -23,6 +23,10 @@
 
   const when = new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit', second: '2-digit' });
 
+  function shown(messageId: string): string {
+    return `/api/stand-in/mails/${encodeURIComponent(messageId.replace(/[<>]/g, ''))}/shown`;
+  }
+
   /** The links of a mail, to be pressed. */
   function parts(text: string): { words: string; link: boolean }[] {
     return text.split(/(https?:\/\/\S+)/).map((words) => ({ words, link: /^https?:\/\//.test(words) }));
@@ -34,7 +38,7 @@
 <Frame>
   <h1>Mail stand-in</h1>
   <p class="lead">
-    No mail leaves this machine: what Ostium sends is caught here until it ends. With a mail server in the
+    No mail leaves this machine: the last 200 that Ostium sent are caught here. With a mail server in the
     settings, mail goes out and this stays empty.
   </p>
   {#if none}
@@ -49,7 +53,9 @@
           <p class="quiet">
             to {mail.to}, {when.format(new Date(mail.at))}{mail.replyTo
               ? `, answers go to ${mail.replyTo}`
-              : ''}
+              : ''}{#if mail.html}<a href={shown(mail.messageId)} target="_blank" rel="noreferrer"
+                >As a mail program shows it</a
+              >{/if}
           </p>
           <p class="text" dir="auto">
             {#each parts(mail.text) as part, index (index)}{#if part.link}<a href={part.words}>{part.words}</a
@@ -88,6 +94,9 @@
   li,
   .empty {
     padding: 16px 20px;
+  }
+  .quiet a {
+    margin-left: 12px;
   }
   .text {
     margin-top: 8px;

@@ -90,6 +90,7 @@ class AccountTest {
             "get /api/invitations/{token}",
             "get /api/trades",
             "get /api/stand-in/mails",
+            "get /api/stand-in/mails/{messageId}/shown",
             "get /api/stand-in/texts",
             "get /api/stand-in/calls",
             "post /api/stand-in/calls",

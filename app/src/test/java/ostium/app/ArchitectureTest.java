@@ -35,7 +35,8 @@ class ArchitectureTest {
             .notDependOnEachOther()
             .ignoreDependency(
                     resideInAPackage("ostium.render.page.booking.."), resideInAPackage("ostium.render.booking.."))
-            .ignoreDependency(resideInAPackage("ostium.render.page.list.."), resideInAPackage("ostium.render.list.."));
+            .ignoreDependency(resideInAPackage("ostium.render.page.list.."), resideInAPackage("ostium.render.list.."))
+            .ignoreDependency(resideInAPackage("ostium.render.page.mail.."), resideInAPackage("ostium.render.mail.."));
 
     @ArchTest
     static final ArchRule drawingsKnowNothingOfPages = noClasses()

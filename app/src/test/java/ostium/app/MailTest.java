@@ -98,6 +98,79 @@ class MailTest {
     }
 
     @Test
+    void mailProgramsShowItInALook() throws Exception {
+        write("Oona <b>Quayle</b>", "oona@quayle.example", "https://elsewhere.example/");
+        CaughtMail.Caught told = StandInMails.next(email);
+        assertThat(told.html())
+                .contains("Ostium", "Oona &lt;b&gt;Quayle", "/sites/" + id + "/enquiries", "Open your enquiries");
+        String enquiries = "/api/sites/" + id + "/enquiries";
+        String enquiry = owner.get(enquiries).json().at("/0/id").asString();
+        owner.call("POST", enquiries + "/" + enquiry + "/reply", Map.of("words", "On Friday, at nine."));
+        CaughtMail.Caught reply = StandInMails.next("oona@quayle.example");
+        assertThat(reply.html())
+                .contains("Mailed Sweeps", "On Friday, at nine.")
+                .doesNotContain("Ostium");
+        Browserlike.Answer shown = Browserlike.fresh()
+                .get("/api/stand-in/mails/" + told.messageId().replaceAll("[<>]", "") + "/shown");
+        assertThat(shown.body()).isEqualTo(told.html());
+        assertThat(shown.header("Content-Security-Policy")).contains("default-src 'none'", "sandbox");
+    }
+
+    private String givenUp() throws Exception {
+        write("Hester Dunnock", "0117 496 0612", "Jackdaws again.");
+        within(20, () -> delivery().path("state").asString().equals("SENT"));
+        JdbcTemplate database = RunningOstium.get().bean(JdbcTemplate.class);
+        String mail = database.queryForObject("select id from mail where recipient = ?", String.class, email);
+        within(
+                20,
+                () -> database.queryForObject(
+                                "select count(*) from scheduled_tasks where task_instance = ?", Integer.class, mail)
+                        == 0);
+        database.update("update mail set state = 'GIVEN_UP', tries = 9, fault = 'Refused.' where id = ?", mail);
+        return mail;
+    }
+
+    @Test
+    void aMailThatWasGivenUpIsShownAndSentAgain() throws Exception {
+        String undelivered = "/api/sites/" + id + "/mails/undelivered";
+        assertThat(owner.get(undelivered).json()).isEmpty();
+        String mail = givenUp();
+        JsonNode shown = owner.get(undelivered).json();
+        assertThat(shown).hasSize(1);
+        assertThat(shown.at("/0/to").asString()).isEqualTo(email);
+        assertThat(shown.at("/0/fault").asString()).isEqualTo("Refused.");
+        assertThat(owner.call("POST", undelivered + "/" + mail, null).json()).isEmpty();
+        within(20, () -> StandInMails.to(email).size() == 2);
+        assertThat(owner.call("POST", undelivered + "/" + mail, null).status()).isEqualTo(404);
+    }
+
+    @Test
+    void aMailThatWasGivenUpIsLetGo() throws Exception {
+        String undelivered = "/api/sites/" + id + "/mails/undelivered";
+        String mail = givenUp();
+        assertThat(owner.call("DELETE", undelivered + "/" + mail, null).json()).isEmpty();
+        assertThat(owner.get(undelivered).json()).isEmpty();
+        assertThat(delivery().path("state").asString()).isEqualTo("LET_GO");
+    }
+
+    @Test
+    void nobodyElseSeesOrSendsIt() throws Exception {
+        String mail = givenUp();
+        Browserlike other = Browserlike.fresh();
+        String theirs = other.site(Browserlike.sheet("Other Sweeps")).path("id").asString();
+        other.signUp(UUID.randomUUID() + "@quill.example");
+        assertThat(other.get("/api/sites/" + id + "/mails/undelivered").status())
+                .isEqualTo(404);
+        assertThat(other.call("POST", "/api/sites/" + theirs + "/mails/undelivered/" + mail, null)
+                        .status())
+                .isEqualTo(404);
+        assertThat(other.call("DELETE", "/api/sites/" + theirs + "/mails/undelivered/" + mail, null)
+                        .status())
+                .isEqualTo(404);
+        assertThat(StandInMails.to(email)).hasSize(1);
+    }
+
+    @Test
     void whatLooksUnwantedBothersNobody() throws Exception {
         Browserlike.fresh()
                 .post(

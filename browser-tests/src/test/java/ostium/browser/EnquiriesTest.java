@@ -11,9 +11,13 @@ import com.microsoft.playwright.options.AriaRole;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.util.List;
+import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
+import org.springframework.jdbc.core.JdbcTemplate;
+import ostium.app.RunningOstium;
+import ostium.app.StandInMails;
 
 /** An owner works through who has written and rung. */
 class EnquiriesTest {
@@ -90,6 +94,41 @@ class EnquiriesTest {
             assertThat(page.getByText("1 done or lost")).isVisible();
             assertThat(opened(page).getByText("Cass Holm").first()).isVisible();
             assertThat(page.locator("article.open:focus")).hasCount(1);
+            assertThat(complaints).isEmpty();
+        }
+    }
+
+    @ParameterizedTest
+    @EnumSource(Chromium.Screen.class)
+    void sendsAMailAgainThatDidNotArrive(Chromium.Screen screen) {
+        try (BrowserContext context = Chromium.context(screen)) {
+            Page page = context.newPage();
+            List<String> complaints = Chromium.complaints(page);
+            Owner owner = begun(page);
+            String oona = UUID.randomUUID() + "@quayle.example";
+            writesDown(page, owner, "Oona Quayle", oona, "What is the flue like?");
+            page.getByLabel("Your reply").fill("Dear Oona,\n\nFrom £95.");
+            owner.taps("Send the reply");
+            StandInMails.next(oona);
+            JdbcTemplate database = RunningOstium.get().bean(JdbcTemplate.class);
+            // Its place in the queue goes a moment after it was sent.
+            page.waitForCondition(() -> database.queryForObject(
+                            "select count(*) from scheduled_tasks join mail on mail.id = task_instance where recipient = ?",
+                            Integer.class,
+                            oona)
+                    == 0);
+            database.update("update mail set state = 'GIVEN_UP', fault = 'No such address.' where recipient = ?", oona);
+            page.reload();
+            Locator undelivered = page.locator("section", new Page.LocatorOptions().setHasText("A mail did not arrive"))
+                    .last();
+            assertThat(undelivered.getByText("No such address.")).isVisible();
+            undelivered.getByText("Send again").press("Enter");
+            assertThat(page.getByText("It is on its way again.")).isVisible();
+            assertThat(undelivered).hasCount(0);
+            assertThat(page.locator("#find:focus")).hasCount(1);
+            page.reload();
+            assertThat(page.getByText("Dear Oona").first()).isVisible();
+            assertThat(undelivered).hasCount(0);
             assertThat(complaints).isEmpty();
         }
     }

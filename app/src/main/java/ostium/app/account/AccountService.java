@@ -21,12 +21,14 @@ import ostium.app.mail.MailQueue;
 import ostium.app.web.Origins;
 import ostium.app.web.Problem;
 import ostium.app.web.Tokens;
+import ostium.core.base.Messages;
 import ostium.core.base.Reading;
 import ostium.core.fact.EmailAddress;
 
 /** Makes, changes and deletes accounts, and checks passwords. */
 @Service
 public class AccountService {
+    private static final Messages WORDS = Messages.of("account-mail");
     private static final int SHORTEST_PASSWORD = 8;
     /** BCrypt reads no more bytes than this. */
     private static final int LONGEST_PASSWORD = 72;
@@ -121,13 +123,7 @@ public class AccountService {
     public void forgotten(String email) {
         accounts.byEmail(normal(email)).ifPresent(account -> {
             String token = token(account, AccountToken.Purpose.PASSWORD, null);
-            mail.send(Mail.of(
-                    account.email(),
-                    "A new password for Ostium",
-                    "Hello " + account.name()
-                            + ",\n\nsomebody, most likely you, asked for a new password. Choose it here"
-                            + " within two hours:\n\n" + origins.editor() + "/new-password/" + token
-                            + "\n\nIf it was not you, do nothing: your password stays as it is.\n"));
+            send("password", account.email(), account.name(), origins.editor() + "/new-password/" + token);
         });
     }
 
@@ -175,12 +171,7 @@ public class AccountService {
             throw Problem.at("email", "account.taken");
         }
         String token = token(account, AccountToken.Purpose.EMAIL, address);
-        mail.send(Mail.of(
-                address,
-                "Your new address for Ostium",
-                "Hello " + account.name()
-                        + ",\n\nopen this within two hours, and you sign in with this address from then" + " on:\n\n"
-                        + origins.editor() + "/new-address/" + token + "\n"));
+        send("address", address, account.name(), origins.editor() + "/new-address/" + token);
     }
 
     /** @throws Problem when the link is not good any more, or the address was taken meanwhile */
@@ -196,9 +187,8 @@ public class AccountService {
         accounts.deleteTokens(found.account(), AccountToken.Purpose.EMAIL);
         mail.send(Mail.of(
                 before.email(),
-                "You sign in to Ostium with another address now",
-                "Hello " + before.name() + ",\n\nfrom now on you sign in with " + found.email()
-                        + ". If it was not you who changed it, answer this mail.\n"));
+                WORDS.say("moved.subject"),
+                WORDS.say("moved.body", before.name(), found.email()) + "\n"));
     }
 
     /**
@@ -212,6 +202,11 @@ public class AccountService {
         events.publishEvent(new AccountLeaving(account.id()));
         accounts.delete(account.id());
         endSessions(account.id(), null);
+    }
+
+    private void send(String kind, String to, String name, String link) {
+        String body = WORDS.say(kind + ".body", name, link) + "\n";
+        mail.send(Mail.of(to, WORDS.say(kind + ".subject"), body).withButton(WORDS.say(kind + ".button"), link));
     }
 
     @Scheduled(initialDelay = 90_000, fixedDelay = 3_600_000)

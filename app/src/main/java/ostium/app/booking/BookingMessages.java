@@ -14,6 +14,7 @@ import ostium.core.booking.Spans;
 import ostium.core.fact.EmailAddress;
 import ostium.core.format.CalendarEvent;
 import ostium.core.format.CalendarFile;
+import ostium.render.mail.MailDress;
 
 /**
  * What is sent of a booking, to whoever booked and to those the messages of the site go to: mails, each with the appointment for a
@@ -101,13 +102,17 @@ class BookingMessages {
                             desk.brief().facts().say("telephone", "national").orElse(""))
                     .strip());
             mail.send(new Mail(
-                    address.ascii(),
-                    desk.state().doors().messagesTo().stream().findFirst().orElse(null),
-                    WORDS.say(key + ".subject", booking.serviceName(), when(desk, booking), desk.name()),
-                    String.join("\n\n", lines) + "\n",
-                    Mail.About.booking(booking.id()),
-                    calendar(desk, booking, WORDS.say("event.customer", booking.serviceName(), desk.name())),
-                    null));
+                            address.ascii(),
+                            desk.state().doors().messagesTo().stream()
+                                    .findFirst()
+                                    .orElse(null),
+                            WORDS.say(key + ".subject", booking.serviceName(), when(desk, booking), desk.name()),
+                            String.join("\n\n", lines) + "\n",
+                            Mail.About.booking(booking.site(), booking.id()))
+                    .in(MailDress.of(desk.name(), desk.state().look()))
+                    .withButton(WORDS.say("change.button"), address(booking).orElse(""))
+                    .withCalendar(
+                            calendar(desk, booking, WORDS.say("event.customer", booking.serviceName(), desk.name()))));
         });
     }
 
@@ -134,28 +139,31 @@ class BookingMessages {
             lines.add(more);
         }
         lines.add(facts(desk, booking, true));
-        lines.add(WORDS.say(
-                booking.state() == BookingState.ASKED ? "owner.answer" : "owner.diary",
-                origins.editor() + "/sites/" + booking.site() + "/diary?booking=" + booking.id()));
+        String diary = origins.editor() + "/sites/" + booking.site() + "/diary?booking=" + booking.id();
+        lines.add(WORDS.say(booking.state() == BookingState.ASKED ? "owner.answer" : "owner.diary", diary));
         String replyTo = EmailAddress.read(booking.customer().email())
                 .value()
                 .map(EmailAddress::ascii)
                 .orElse(null);
         for (String to : desk.state().doors().messagesTo()) {
             mail.send(new Mail(
-                    to,
-                    replyTo,
-                    WORDS.say(key + ".subject", booking.customer().name(), booking.serviceName(), when(desk, booking)),
-                    String.join("\n\n", lines) + "\n",
-                    Mail.About.booking(booking.id()),
-                    calendar(
+                            to,
+                            replyTo,
+                            WORDS.say(
+                                    key + ".subject",
+                                    booking.customer().name(),
+                                    booking.serviceName(),
+                                    when(desk, booking)),
+                            String.join("\n\n", lines) + "\n",
+                            Mail.About.booking(booking.site(), booking.id()))
+                    .withButton(WORDS.say("owner.button"), diary)
+                    .withCalendar(calendar(
                             desk,
                             booking,
                             WORDS.say(
                                     "event.owner",
                                     booking.serviceName(),
-                                    booking.customer().name())),
-                    null));
+                                    booking.customer().name()))));
         }
     }
 

@@ -176,7 +176,7 @@ class DoorTests implements TriedDoors {
     private static TestStep step(MailQueue.Delivery delivery) {
         return switch (delivery.state()) {
             case SENT -> new TestStep(WORDS.say("mail.sent", delivery.to()), true);
-            case GIVEN_UP -> new TestStep(WORDS.say("mail.givenUp", delivery.to(), delivery.fault()), false);
+            case GIVEN_UP, LET_GO -> new TestStep(WORDS.say("mail.givenUp", delivery.to(), delivery.fault()), false);
             case WAITING ->
                 new TestStep(
                         delivery.fault().isEmpty()

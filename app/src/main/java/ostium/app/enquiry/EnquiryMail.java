@@ -14,6 +14,7 @@ import ostium.core.enquiry.Reach;
 import ostium.core.fact.EmailAddress;
 import ostium.core.fact.Facts;
 import ostium.core.form.Form;
+import ostium.render.mail.MailDress;
 
 /** The mails of an enquiry: one that tells the owner of it, one that answers it. */
 @Component
@@ -44,7 +45,8 @@ class EnquiryMail {
         String all = origins.editor() + "/sites/" + site.id() + "/enquiries";
         body.append(WORDS.say("told.all", state.sheet().name(), all)).append('\n');
         return state.doors().messagesTo().stream()
-                .map(to -> new Mail(to, replyTo, subject, body.toString(), Mail.About.enquiry(enquiry)))
+                .map(to -> new Mail(to, replyTo, subject, body.toString(), Mail.About.enquiry(site.id(), enquiry))
+                        .withButton(WORDS.say("told.button"), all))
                 .toList();
     }
 
@@ -56,12 +58,13 @@ class EnquiryMail {
         String telephone = facts.say("telephone", "national").orElse("");
         return email(answers)
                 .map(to -> new Mail(
-                        to,
-                        state.doors().messagesTo().stream().findFirst().orElse(null),
-                        form.say("confirm.subject", name),
-                        form.say("confirm.body", form.thanks(facts), name, telephone)
-                                        .strip() + "\n",
-                        Mail.About.enquiry(enquiry)));
+                                to,
+                                state.doors().messagesTo().stream().findFirst().orElse(null),
+                                form.say("confirm.subject", name),
+                                form.say("confirm.body", form.thanks(facts), name, telephone)
+                                                .strip() + "\n",
+                                Mail.About.enquiry(site.id(), enquiry))
+                        .in(MailDress.of(name, state.look())));
     }
 
     /** Where a mail reaches whoever wrote. */
@@ -76,12 +79,8 @@ class EnquiryMail {
     /** The same for a test of the form, called one. */
     List<Mail> tried(StoredSite site, String enquiry, List<Enquiry.Answer> answers) {
         return told(site, enquiry, answers).stream()
-                .map(mail -> new Mail(
-                        mail.to(),
-                        mail.replyTo(),
-                        WORDS.say("test.subject", mail.subject()),
-                        WORDS.say("test.lead") + "\n\n" + mail.body(),
-                        mail.about()))
+                .map(mail -> mail.withSubject(WORDS.say("test.subject", mail.subject()))
+                        .withBody(WORDS.say("test.lead") + "\n\n" + mail.body()))
                 .toList();
     }
 
@@ -97,11 +96,12 @@ class EnquiryMail {
                         facts.say("telephone", "national").orElse(""))
                 .strip();
         return new Mail(
-                enquiry.person().key(),
-                replyTo,
-                WORDS.say("reply.subject", state.sheet().name()),
-                body + "\n",
-                Mail.About.enquiry(enquiry.id()));
+                        enquiry.person().key(),
+                        replyTo,
+                        WORDS.say("reply.subject", state.sheet().name()),
+                        body + "\n",
+                        Mail.About.enquiry(site.id(), enquiry.id()))
+                .in(MailDress.of(state.sheet().name(), state.look()));
     }
 
     private static Optional<String> value(List<Enquiry.Answer> answers, String key) {

@@ -7,6 +7,7 @@ import ostium.app.site.StoredSite;
 import ostium.core.base.Messages;
 import ostium.core.edit.State;
 import ostium.core.fact.EmailAddress;
+import ostium.render.mail.MailDress;
 
 /** The mails of a list, each with the one link it is for. */
 @Component
@@ -46,12 +47,13 @@ class ListMail {
                 .map(EmailAddress::ascii)
                 .orElse(member.email());
         return new Mail(
-                to,
-                state.doors().messagesTo().stream().findFirst().orElse(null),
-                WORDS.say(key + ".subject", name),
-                WORDS.say(key + ".body", name, link, more) + "\n",
-                Mail.About.listMember(member.id()),
-                null,
-                leave);
+                        to,
+                        state.doors().messagesTo().stream().findFirst().orElse(null),
+                        WORDS.say(key + ".subject", name),
+                        WORDS.say(key + ".body", name, link, more) + "\n",
+                        Mail.About.listMember(site.id(), member.id()))
+                .in(MailDress.of(name, state.look()))
+                .withButton(WORDS.say(key + ".button"), link)
+                .withLeaveAddress(leave);
     }
 }

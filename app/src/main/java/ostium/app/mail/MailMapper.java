@@ -3,6 +3,7 @@ package ostium.app.mail;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
+import org.apache.ibatis.annotations.Delete;
 import org.apache.ibatis.annotations.Insert;
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Select;
@@ -11,20 +12,37 @@ import org.apache.ibatis.annotations.Update;
 @Mapper
 interface MailMapper {
     String COLUMNS =
-            "select id, enquiry, booking, recipient, reply_to, subject, body, calendar, leave_address, message_id, state,"
-                    + " tries, fault, made_at, sent_at from mail";
+            "select id, enquiry, booking, recipient, reply_to, subject, body, html, calendar, leave_address, message_id,"
+                    + " state, tries, fault, made_at, sent_at from mail";
 
-    @Insert("insert into mail (id, enquiry, booking, list_member, recipient, reply_to, subject, body, calendar,"
-            + " leave_address, message_id, state) values (#{id}, #{mail.about.enquiry}, #{mail.about.booking},"
-            + " #{mail.about.listMember}, #{mail.to}, #{mail.replyTo}, #{mail.subject}, #{mail.body},"
-            + " #{mail.calendar}, #{mail.leaveAddress}, #{messageId}, 'WAITING')")
-    void insert(String id, Mail mail, String messageId);
+    @Insert("insert into mail (id, site, enquiry, booking, list_member, recipient, reply_to, subject, body, html,"
+            + " calendar, leave_address, message_id, state) values (#{id}, #{mail.about.site}, #{mail.about.enquiry},"
+            + " #{mail.about.booking}, #{mail.about.listMember}, #{mail.to}, #{mail.replyTo}, #{mail.subject},"
+            + " #{mail.body}, #{html}, #{mail.calendar}, #{mail.leaveAddress}, #{messageId}, 'WAITING')")
+    void insert(String id, Mail mail, String html, String messageId);
 
     @Select(COLUMNS + " where id = #{id}")
     Optional<StoredMail> byId(String id);
 
-    @Select(COLUMNS + " where enquiry in (select id from enquiry where site = #{site})")
+    @Select(COLUMNS + " where site = #{site} and enquiry is not null")
     List<StoredMail> ofSite(String site);
+
+    /** Those of a site that have not come to whom they are for, though they were tried. */
+    @Select(COLUMNS + " where site = #{site} and (state = 'GIVEN_UP' or state = 'WAITING' and tries > 0)"
+            + " order by made_at desc limit #{most}")
+    List<StoredMail> undelivered(String site, int most);
+
+    @Update("update mail set state = 'WAITING', tries = 0, fault = null, made_at = #{at}"
+            + " where site = #{site} and id = #{id} and state = 'GIVEN_UP'")
+    int again(String site, String id, Instant at);
+
+    @Update("update mail set state = 'LET_GO' where site = #{site} and id = #{id} and state = 'GIVEN_UP'")
+    int letGo(String site, String id);
+
+    /** Mails that tell of nothing that is kept hold links for new passwords: once they are sent or given up they are of no use. */
+    @Delete("delete from mail where site is null and enquiry is null and booking is null and list_member is null"
+            + " and state <> 'WAITING' and made_at < #{before} limit 1000")
+    int deleteOwnBefore(Instant before);
 
     @Select(COLUMNS + " where enquiry = #{enquiry} order by made_at")
     List<StoredMail> ofEnquiry(String enquiry);
@@ -53,6 +71,7 @@ interface MailMapper {
             String replyTo,
             String subject,
             String body,
+            String html,
             String calendar,
             String leaveAddress,
             String messageId,

@@ -13,7 +13,10 @@ import java.util.Optional;
 import java.util.UUID;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.mail.MailAuthenticationException;
 import org.springframework.mail.MailException;
+import org.springframework.mail.MailSendException;
+import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
@@ -22,11 +25,14 @@ import ostium.app.mail.MailMapper.StoredMail;
 import ostium.app.queue.Patience;
 import ostium.app.queue.Queue;
 import ostium.app.queue.QueuedWork;
+import ostium.app.web.Problem;
+import ostium.core.base.Messages;
+import ostium.render.mail.MailPage;
 
 /**
  * Sends mail, at least once. {@link #send} only writes the mail and its place in the queue, in the caller's transaction:
  * it goes out if, and only if, that transaction is committed. A mail that the server does not take is tried again, less
- * often with time, for {@link #PATIENCE}. After a crash between the server's yes and our note of it, it goes out once
+ * often with time, for {@link #PATIENCE}; one that it refuses for good is given up at once. After a crash between the server's yes and our note of it, it goes out once
  * more with the same Message-ID.
  */
 @Service
@@ -35,6 +41,9 @@ public class MailQueue implements QueuedWork {
     private static final Patience PATIENCE =
             new Patience(Duration.ofDays(4), Duration.ofSeconds(2), Duration.ofMinutes(5));
 
+    private static final Messages WORDS = Messages.of("mail");
+    private static final int MOST_SHOWN = 100;
+    private static final Duration OWN_KEPT = Duration.ofDays(1);
     private static final int REST = 5;
     private static final Duration LONGEST_REST = Duration.ofMillis(500);
 
@@ -65,7 +74,9 @@ public class MailQueue implements QueuedWork {
     public void send(Mail mail) {
         String id = UUID.randomUUID().toString();
         String host = properties.mailFrom().substring(properties.mailFrom().indexOf('@') + 1);
-        mails.insert(id, mail.withSubject(shortened(mail.subject())), "<" + id + "@" + host + ">");
+        String subject = shortened(mail.subject());
+        String html = MailPage.html(mail.dress(), subject, mail.body(), mail.button());
+        mails.insert(id, mail.withSubject(subject), html, "<" + id + "@" + host + ">");
         queue.add(task.instance(id));
     }
 
@@ -81,7 +92,57 @@ public class MailQueue implements QueuedWork {
     public enum State {
         WAITING,
         SENT,
-        GIVEN_UP
+        GIVEN_UP,
+
+        /** Given up, and whoever it tells something of has seen it. */
+        LET_GO
+    }
+
+    /**
+     * A mail that has not come to whom it is for.
+     *
+     * @param at when it was written, or last sent again
+     * @param fault why, in words
+     */
+    public record Undelivered(String id, String to, String subject, Instant at, State state, int tries, String fault) {}
+
+    /** Mails about a site that have not come to whom they are for, the last first; at most {@value #MOST_SHOWN}. */
+    public List<Undelivered> undelivered(String site) {
+        return mails.undelivered(site, MOST_SHOWN).stream()
+                .map(mail -> new Undelivered(
+                        mail.id(),
+                        mail.recipient(),
+                        mail.subject(),
+                        mail.madeAt(),
+                        State.valueOf(mail.state()),
+                        mail.tries(),
+                        mail.fault() == null ? "" : mail.fault()))
+                .toList();
+    }
+
+    /**
+     * Sends a mail again that was given up.
+     *
+     * @throws Problem 404 where the site has no such mail
+     */
+    @Transactional
+    public void again(String site, String id) {
+        if (mails.again(site, id, clock.instant()) == 0) {
+            throw Problem.notFound();
+        }
+        queue.add(task.instance(id));
+    }
+
+    /**
+     * Shows a mail that was given up no more.
+     *
+     * @throws Problem 404 where the site has no such mail
+     */
+    @Transactional
+    public void letGo(String site, String id) {
+        if (mails.letGo(site, id) == 0) {
+            throw Problem.notFound();
+        }
     }
 
     /** The mails that tell of the enquiries of a site. */
@@ -123,6 +184,10 @@ public class MailQueue implements QueuedWork {
             server.send(mail);
         } catch (MailException e) {
             mails.failed(id, inWords(e));
+            if (MailServer.refused(e)) {
+                mails.givenUp(id);
+                return;
+            }
             throw e;
         }
         mails.sent(id);
@@ -153,12 +218,19 @@ public class MailQueue implements QueuedWork {
         });
     }
 
+    /** What Ostium's own mails held is of no use soon. */
+    @Scheduled(initialDelay = 90_000, fixedDelay = 3_600_000)
+    void sweep() {
+        mails.deleteOwnBefore(clock.instant().minus(OWN_KEPT));
+    }
+
     private static String inWords(MailException e) {
-        return e instanceof org.springframework.mail.MailSendException
-                ? "The mail server cannot be reached, or does not take it."
-                : e instanceof org.springframework.mail.MailAuthenticationException
-                        ? "The mail server does not accept the name and password of the settings."
-                        : "The mail could not be written.";
+        String key = MailServer.refused(e)
+                ? "refused"
+                : e instanceof MailSendException
+                        ? "away"
+                        : e instanceof MailAuthenticationException ? "signIn" : "unwritten";
+        return WORDS.say("fault." + key);
     }
 
     private static String shortened(String subject) {

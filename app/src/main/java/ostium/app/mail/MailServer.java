@@ -3,9 +3,14 @@ package ostium.app.mail;
 import jakarta.mail.MessagingException;
 import jakarta.mail.internet.MimeMessage;
 import java.nio.charset.StandardCharsets;
+import java.util.stream.Stream;
+import org.eclipse.angus.mail.smtp.SMTPAddressFailedException;
+import org.eclipse.angus.mail.smtp.SMTPSendFailedException;
 import org.springframework.beans.factory.ObjectProvider;
 import org.springframework.core.io.ByteArrayResource;
+import org.springframework.mail.MailException;
 import org.springframework.mail.MailPreparationException;
+import org.springframework.mail.MailSendException;
 import org.springframework.mail.javamail.JavaMailSender;
 import org.springframework.mail.javamail.JavaMailSenderImpl;
 import org.springframework.mail.javamail.MimeMessageHelper;
@@ -16,6 +21,8 @@ import ostium.app.mail.MailMapper.StoredMail;
 /** The way out: the mail server of the settings ({@code spring.mail.host}), or the stand-in that ships with Ostium. */
 @Component
 class MailServer {
+    private static final int PERMANENT = 5;
+
     private final ObjectProvider<JavaMailSender> configured;
     private final ObjectProvider<MailStandIn> standIn;
     private final OstiumProperties properties;
@@ -29,12 +36,12 @@ class MailServer {
         this.properties = properties;
     }
 
-    /** @throws org.springframework.mail.MailException if the server does not take it */
+    /** @throws MailException if the server does not take it */
     void send(StoredMail mail) {
         JavaMailSender sender = configured.getIfAvailable(this::toStandIn);
         MimeMessage message = sender.createMimeMessage();
         try {
-            boolean more = mail.calendar() != null;
+            boolean more = mail.calendar() != null || mail.html() != null;
             MimeMessageHelper helper = new MimeMessageHelper(message, more, StandardCharsets.UTF_8.name());
             helper.setFrom(properties.mailFrom(), "Ostium");
             helper.setTo(mail.recipient());
@@ -42,8 +49,12 @@ class MailServer {
                 helper.setReplyTo(mail.replyTo());
             }
             helper.setSubject(mail.subject());
-            helper.setText(mail.body());
-            if (more) {
+            if (mail.html() == null) {
+                helper.setText(mail.body());
+            } else {
+                helper.setText(mail.body(), mail.html());
+            }
+            if (mail.calendar() != null) {
                 helper.addAttachment(
                         "appointment.ics",
                         new ByteArrayResource(mail.calendar().getBytes(StandardCharsets.UTF_8)),
@@ -59,6 +70,22 @@ class MailServer {
             throw new MailPreparationException("cannot be written as a mail", e);
         }
         sender.send(message);
+    }
+
+    /** Whether the server has said no for good, so that another try is of no use (RFC 5321, 4.2.1). */
+    static boolean refused(MailException e) {
+        return e instanceof MailSendException sending
+                && Stream.of(sending.getMessageExceptions()).anyMatch(MailServer::refused);
+    }
+
+    private static boolean refused(Exception e) {
+        int answer = e instanceof SMTPAddressFailedException address
+                ? address.getReturnCode()
+                : e instanceof SMTPSendFailedException whole ? whole.getReturnCode() : 0;
+        return answer / 100 == PERMANENT
+                || e instanceof MessagingException more
+                        && more.getNextException() != null
+                        && refused(more.getNextException());
     }
 
     private JavaMailSender toStandIn() {

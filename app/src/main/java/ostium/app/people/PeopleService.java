@@ -20,6 +20,7 @@ import ostium.app.site.StoredSite;
 import ostium.app.web.Origins;
 import ostium.app.web.Problem;
 import ostium.app.web.Tokens;
+import ostium.core.base.Messages;
 import ostium.core.base.Reading;
 import ostium.core.edit.WholeEdit;
 import ostium.core.fact.EmailAddress;
@@ -27,6 +28,7 @@ import ostium.core.fact.EmailAddress;
 /** Invites helpers, hands sites over. A helper does all that an owner does, but for this and deleting the site. */
 @Service
 public class PeopleService {
+    private static final Messages WORDS = Messages.of("account-mail");
     private static final Duration VALID = Duration.ofDays(14);
 
     private final PeopleMapper people;
@@ -93,21 +95,12 @@ public class PeopleService {
                 clock.instant().plus(VALID));
         String name = sites.state(site).sheet().name();
         String link = origins.editor() + "/invitation/" + token;
-        mail.send(
-                kind == Invitation.Kind.HELP
-                        ? Mail.of(
-                                address,
-                                owner.name() + " asks you to help with the site of " + name,
-                                "Hello,\n\n" + owner.name() + " asks you to help with the site of " + name
-                                        + ". You could change its words and facts, publish it, and answer its messages."
-                                        + "\n\nOpen this within two weeks:\n\n" + link + "\n")
-                        : Mail.of(
-                                address,
-                                owner.name() + " hands the site of " + name + " over to you",
-                                "Hello,\n\n" + owner.name() + " hands the site of " + name
-                                        + " over to you. When you take it, it is yours, and its messages come to you; "
-                                        + owner.name() + " goes on helping with it until you say otherwise."
-                                        + "\n\nOpen this within two weeks:\n\n" + link + "\n"));
+        String words = kind == Invitation.Kind.HELP ? "help" : "hand-over";
+        mail.send(Mail.of(
+                        address,
+                        WORDS.say(words + ".subject", owner.name(), name),
+                        WORDS.say(words + ".body", owner.name(), name, link) + "\n")
+                .withButton(WORDS.say(words + ".button"), link));
     }
 
     /** Takes an invitation back. */

@@ -11,6 +11,7 @@ import org.springframework.beans.factory.ObjectProvider;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
@@ -37,6 +38,22 @@ class StandInController {
             throw Problem.notFound();
         }
         return standIn.caught();
+    }
+
+    /** A mail as a mail program shows it; nothing in it runs, and nothing is loaded. */
+    @GetMapping(path = "/api/stand-in/mails/{messageId}/shown", produces = "text/html;charset=utf-8")
+    ResponseEntity<String> shown(@PathVariable String messageId, HttpServletRequest request)
+            throws UnknownHostException {
+        return mails(request).stream()
+                .filter(mail -> mail.messageId().equals("<" + messageId + ">")
+                        && !mail.html().isEmpty())
+                .findFirst()
+                .map(mail -> ResponseEntity.ok()
+                        .header(
+                                "Content-Security-Policy",
+                                "default-src 'none'; style-src 'unsafe-inline'; sandbox allow-popups")
+                        .body(mail.html()))
+                .orElseThrow(Problem::notFound);
     }
 
     @GetMapping("/api/stand-in/texts")

@@ -1,0 +1,130 @@
+<script lang="ts">
+  import { tick } from 'svelte';
+  import type { Problem } from '../../api/client';
+  import { notices } from '../../parts/notices';
+  import type { Undelivered, UndeliveredState } from './undelivered.svelte';
+  import { clock, day } from './waiting';
+
+  /** Mails that have not come to whom they are for: why, and what can be done. Nothing where there are none. */
+  let { undelivered, now }: { undelivered: UndeliveredState; now: Date } = $props();
+
+  const mails = $derived(undelivered.mails);
+  const lost = $derived(mails.filter((mail) => mail.state === 'GIVEN_UP'));
+  const waiting = $derived(mails.filter((mail) => mail.state === 'WAITING'));
+  let busy = $state('');
+
+  async function act(mail: Undelivered, asked: Promise<Problem | null>, done: string): Promise<void> {
+    busy = mail.id;
+    const at = lost.findIndex((each) => each.id === mail.id);
+    const problem = await asked;
+    busy = '';
+    if (problem) notices.error({ title: 'Not done.', description: problem.detail });
+    else notices.info({ title: done });
+    await tick();
+    const next = problem ? mail : (lost[at] ?? lost.at(-1));
+    // Where no other is left, what was looked at before it is next.
+    const where = next ? document.getElementById(`again-${next.id}`) : null;
+    (where ?? document.getElementById('find') ?? document.querySelector<HTMLElement>('main .act'))?.focus();
+  }
+</script>
+
+{#if mails.length > 0}
+  <section class="leaf" aria-labelledby="undelivered-head">
+    <h2 id="undelivered-head">
+      {lost.length === 0
+        ? 'Mail is delayed'
+        : lost.length === 1
+          ? 'A mail did not arrive'
+          : `${lost.length} mails did not arrive`}
+    </h2>
+    {#if lost.length > 0}<ul>
+        {#each lost as mail (mail.id)}
+          <li>
+            <p class="what">
+              <b dir="auto">{mail.subject}</b>
+              <span class="quiet">to {mail.to}, {day(new Date(mail.at), now)} {clock(new Date(mail.at))}</span
+              >
+            </p>
+            <p class="why">{mail.fault}</p>
+            <p class="acts">
+              <button
+                class="word"
+                id="again-{mail.id}"
+                disabled={busy === mail.id}
+                onclick={() => act(mail, undelivered.again(mail), 'It is on its way again.')}
+                aria-label="Send again to {mail.to}">Send again</button
+              >
+              <button
+                class="word"
+                disabled={busy === mail.id}
+                onclick={() => act(mail, undelivered.letGo(mail), 'It is shown no more.')}
+                aria-label="Show no more: {mail.subject}">Show no more</button
+              >
+            </p>
+          </li>
+        {/each}
+      </ul>{/if}
+    {#if waiting[0]}
+      <p class="quiet waits">
+        {waiting.length === 1 ? `A mail to ${waiting[0].to} waits.` : `${waiting.length} mails wait.`}
+        {waiting[0].fault} It is tried again by itself.
+      </p>
+    {/if}
+  </section>
+{/if}
+
+<style>
+  section {
+    margin-top: 14px;
+    padding: 14px 20px 8px;
+    border-left: 3px solid var(--madder);
+  }
+  h2 {
+    font-size: 18px;
+  }
+  ul {
+    margin: 0;
+    padding: 0;
+    list-style: none;
+  }
+  li {
+    display: grid;
+    grid-template-columns: minmax(0, 1fr) auto;
+    gap: 0 20px;
+    padding-block: 8px;
+  }
+  li + li {
+    border-top: 1px solid var(--fine-rule);
+  }
+  .what,
+  .why {
+    grid-column: 1;
+    overflow-wrap: anywhere;
+  }
+  .what b {
+    margin-right: 8px;
+  }
+  .why {
+    color: var(--madder);
+    font-size: 15px;
+  }
+  .waits {
+    padding-block: 6px;
+  }
+  .acts {
+    display: flex;
+    grid-row: 1 / span 2;
+    grid-column: 2;
+    gap: 0 20px;
+    align-items: start;
+  }
+  @media (max-width: 720px) {
+    li {
+      grid-template-columns: minmax(0, 1fr);
+    }
+    .acts {
+      grid-row: auto;
+      grid-column: 1;
+    }
+  }
+</style>

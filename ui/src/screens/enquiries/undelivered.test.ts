@@ -1,0 +1,49 @@
+import { afterEach, describe, expect, it, vi } from 'vitest';
+import { api } from '../../api/client';
+import { UndeliveredState, type Undelivered } from './undelivered.svelte';
+
+const mail: Undelivered = {
+  id: 'one',
+  to: 'oona@quayle.example',
+  subject: 'Your message',
+  at: '2026-11-27T09:00:00Z',
+  state: 'GIVEN_UP',
+  tries: 1,
+  fault: 'There is no such address.'
+};
+
+function answers(method: 'GET' | 'POST' | 'DELETE', data: unknown, status = 200): void {
+  vi.spyOn(api, method).mockResolvedValue({
+    data,
+    error: data ? undefined : { detail: 'The connection is away.' },
+    response: new Response(null, { status })
+  } as never);
+}
+
+describe('mails that have not arrived', () => {
+  afterEach(() => vi.restoreAllMocks());
+
+  it('go from the list once they are on their way again, or are let go', async () => {
+    const undelivered = new UndeliveredState();
+    answers('GET', [mail, { ...mail, id: 'two' }]);
+    await undelivered.load('site');
+    answers('POST', [{ ...mail, id: 'two' }]);
+    expect(await undelivered.again(mail)).toBeNull();
+    expect(undelivered.mails.map((each) => each.id)).toEqual(['two']);
+    answers('DELETE', []);
+    expect(await undelivered.letGo(mail)).toBeNull();
+    expect(undelivered.mails).toEqual([]);
+  });
+
+  it('stay in view without a connection, with a word on what was not done', async () => {
+    const undelivered = new UndeliveredState();
+    answers('GET', [mail]);
+    await undelivered.load('site');
+    answers('GET', undefined, 503);
+    await undelivered.load('site');
+    expect(undelivered.mails).toEqual([mail]);
+    answers('POST', undefined, 503);
+    expect((await undelivered.again(mail))?.detail).toBe('The connection is away.');
+    expect(undelivered.mails).toEqual([mail]);
+  });
+});
