@@ -1,21 +1,39 @@
 <script lang="ts">
+  import { tick } from 'svelte';
   import { api, problemOf } from '../../api/client';
   import Frame from '../../parts/Frame.svelte';
+  import SignInForm from '../../parts/SignInForm.svelte';
   import { route } from '../../router';
   import { session } from '../../session.svelte';
 
+  /** The link of a mail that asks whether an address is theirs; good for whoever is signed in with the account it was asked from. */
   const token = (route.params as { token?: string }).token ?? '';
+  const UNAUTHORIZED = 401;
   let words = $state('Opening the link …');
+  let asks = $state(false);
 
-  void (async () => {
-    await api.GET('/api/session');
+  async function open(): Promise<void> {
     const { error, response } = await api.POST('/api/new-addresses/{token}', {
       params: { path: { token } }
     });
+    asks = response.status === UNAUTHORIZED;
     words = response.ok
       ? 'From now on you sign in with your new address.'
-      : problemOf(error, response).detail;
+      : asks
+        ? 'Sign in with the address you have had so far; then the new one takes its place.'
+        : problemOf(error, response).detail;
     await session.load();
+  }
+
+  async function signedIn(): Promise<void> {
+    await open();
+    await tick();
+    document.getElementById('account')?.focus();
+  }
+
+  void (async () => {
+    await api.GET('/api/session');
+    await open();
   })();
 </script>
 
@@ -24,5 +42,19 @@
 <Frame>
   <h1>Your new address</h1>
   <p class="lead" role="status">{words}</p>
-  <p><a class="word" href="/account">Your account</a></p>
+  {#if asks}
+    <div class="leaf">
+      <SignInForm done={signedIn} />
+    </div>
+  {:else}
+    <p><a class="word" id="account" href="/account">Your account</a></p>
+  {/if}
 </Frame>
+
+<style>
+  .leaf {
+    max-width: 460px;
+    margin-top: 16px;
+    padding: 20px 24px;
+  }
+</style>

@@ -86,7 +86,6 @@ class AccountTest {
             "post /api/accounts",
             "post /api/password-resets",
             "post /api/password-resets/{token}",
-            "post /api/new-addresses/{token}",
             "get /api/invitations/{token}",
             "get /api/trades",
             "get /api/stand-in/mails",

@@ -138,7 +138,7 @@ class AccountController {
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void confirmEmail(@PathVariable String token, HttpServletRequest request) {
         limits.require(RateLimits.Act.LINK, request.getRemoteAddr());
-        accounts.confirmEmail(token);
+        accounts.confirmEmail(requireAccount(), token);
     }
 
     @PostMapping("/api/account/deletion")

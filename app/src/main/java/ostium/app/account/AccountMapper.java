@@ -41,8 +41,8 @@ interface AccountMapper {
     Optional<AccountToken> token(String hash);
 
     /** Once one is used, all of its purpose are void. */
-    @Delete("delete from account_token where account = #{account} and purpose = #{purpose}")
-    void deleteTokens(String account, AccountToken.Purpose purpose);
+    @Delete("delete from account_token where account = #{account}")
+    void deleteTokens(String account);
 
     @Delete("delete from account_token where expires_at < now(6)")
     void sweepTokens();

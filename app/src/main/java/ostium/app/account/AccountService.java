@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.UUID;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.dao.DuplicateKeyException;
+import org.springframework.http.HttpStatus;
 import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.security.core.context.SecurityContextHolder;
 import org.springframework.security.crypto.password.PasswordEncoder;
@@ -128,7 +129,7 @@ public class AccountService {
     }
 
     /**
-     * Takes a new password with the link from the mail. All sessions of the account end.
+     * Takes a new password with the link from the mail. All sessions of the account end, and no other link is good any more.
      *
      * @throws Problem when the link is not good any more, or at {@code password}
      */
@@ -136,8 +137,7 @@ public class AccountService {
     public void resetPassword(String token, String password) {
         AccountToken found = require(token, AccountToken.Purpose.PASSWORD);
         requirePassword(password);
-        accounts.setPassword(found.account(), passwords.encode(password));
-        accounts.deleteTokens(found.account(), AccountToken.Purpose.PASSWORD);
+        setPassword(found.account(), password);
         endSessions(found.account(), null);
     }
 
@@ -151,8 +151,13 @@ public class AccountService {
     public void changePassword(Account account, String current, String password, String session) {
         requireRight(account, current);
         requirePassword(password);
-        accounts.setPassword(account.id(), passwords.encode(password));
+        setPassword(account.id(), password);
         endSessions(account.id(), session);
+    }
+
+    private void setPassword(String account, String password) {
+        accounts.setPassword(account, passwords.encode(password));
+        accounts.deleteTokens(account);
     }
 
     /**
@@ -174,17 +179,24 @@ public class AccountService {
         send("address", address, account.name(), origins.editor() + "/new-address/" + token);
     }
 
-    /** @throws Problem when the link is not good any more, or the address was taken meanwhile */
+    /**
+     * Signs an account in with another address from now on.
+     *
+     * @param before who opened the link
+     * @throws Problem when the link is not good any more, when another account asked for it, or the address was taken meanwhile
+     */
     @Transactional
-    public void confirmEmail(String token) {
+    public void confirmEmail(Account before, String token) {
         AccountToken found = require(token, AccountToken.Purpose.EMAIL);
-        Account before = accounts.byId(found.account()).orElseThrow(Problem::notFound);
+        if (!found.account().equals(before.id())) {
+            throw new Problem(HttpStatus.FORBIDDEN, "", "account.otherLink");
+        }
         try {
             accounts.setEmail(found.account(), found.email());
         } catch (DuplicateKeyException e) {
             throw Problem.at("", "account.takenMeanwhile");
         }
-        accounts.deleteTokens(found.account(), AccountToken.Purpose.EMAIL);
+        accounts.deleteTokens(found.account());
         mail.send(Mail.of(
                 before.email(),
                 WORDS.say("moved.subject"),

@@ -133,7 +133,11 @@ public class PeopleService {
     Invitation require(String token) {
         return people.invitation(Tokens.hash(token))
                 .filter(invitation -> invitation.expiresAt().isAfter(clock.instant()))
-                .orElseThrow(() -> new Problem(HttpStatus.NOT_FOUND, "", "people.invitationOver"));
+                .orElseThrow(PeopleService::over);
+    }
+
+    private static Problem over() {
+        return new Problem(HttpStatus.NOT_FOUND, "", "people.invitationOver");
     }
 
     /**
@@ -151,12 +155,15 @@ public class PeopleService {
         StoredSite site = sites.byId(invitation.site())
                 .filter(found -> invitation.invitedBy().equals(found.owner()))
                 .orElseThrow(Problem::notFound);
+        // Whoever takes it out of the table has it: pressed twice at once, it is taken once.
+        if (people.deleteInvitation(site.id(), invitation.email(), invitation.kind()) == 0) {
+            throw over();
+        }
         if (invitation.kind() == Invitation.Kind.HELP) {
             people.insertHelper(site.id(), account.id());
         } else {
             handOver(site, account);
         }
-        people.deleteInvitation(site.id(), invitation.email(), invitation.kind());
         return site.id();
     }
 
