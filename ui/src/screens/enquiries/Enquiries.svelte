@@ -1,6 +1,7 @@
 <script lang="ts">
   import { onDestroy, tick, untrack } from 'svelte';
   import type { Enquiry, Problem } from '../../api/client';
+  import HookLeaf from '../../parts/hook/HookLeaf.svelte';
   import KeptLine from '../../keeping/KeptLine.svelte';
   import Frame from '../../parts/Frame.svelte';
   import { notices } from '../../parts/notices';
@@ -26,6 +27,7 @@
   let shelf = $state<'' | 'over' | 'unwanted' | 'people'>('');
   let sought = $state('');
   let writing = $state(false);
+  let tells = $state(false);
 
   $effect(() => {
     const asked = id;
@@ -193,12 +195,12 @@
           {/each}
         {/if}
       </div>
-      {#if enquiries.list && enquiries.list.length > 0}
+      {#if enquiries.list}
         <aside aria-label="The person, and who waits">
           {#if opened}
             <PersonLeaf enquiry={opened} {enquiries} site={id} {goTo} forget={() => forget(opened)} />
           {/if}
-          <WhoWaits {enquiries} {goTo} />
+          {#if enquiries.list.length > 0}<WhoWaits {enquiries} {goTo} />{/if}
           <p class="rest">
             {#if over.length > 0}
               <button class="word" onclick={() => (shelf = 'over')}>{over.length} done or lost</button>
@@ -206,9 +208,17 @@
             {#if unwanted.length > 0}
               <button class="word" onclick={() => (shelf = 'unwanted')}>{unwanted.length} unwanted</button>
             {/if}
-            <button class="word" onclick={() => (shelf = 'people')}>People</button>
-            <a class="word" href="/api/sites/{id}/enquiries.csv" download>All as CSV</a>
+            {#if enquiries.list.length > 0}
+              <button class="word" onclick={() => (shelf = 'people')}>People</button>
+              <a class="word" href="/api/sites/{id}/enquiries.csv" download>All as CSV</a>
+            {/if}
+            {#if site.view?.owner}
+              <button class="word" aria-expanded={tells} onclick={() => (tells = !tells)}
+                >Tell another program</button
+              >
+            {/if}
           </p>
+          {#if tells}<HookLeaf site={id} subject="ENQUIRIES" about="every enquiry that comes" />{/if}
         </aside>
       {/if}
     </div>

@@ -6,7 +6,7 @@
   import { route } from '../../router';
   import { SiteState } from '../../site.svelte';
   import BringPeople from './BringPeople.svelte';
-  import HookLeaf from './HookLeaf.svelte';
+  import HookLeaf from '../../parts/hook/HookLeaf.svelte';
   import { ListState } from './list.svelte';
   import ListRegister from './ListRegister.svelte';
 
@@ -76,7 +76,11 @@
         <ListRegister {list} />
         <div class="beside">
           <BringPeople {list} />
-          {#if site.view?.owner}<HookLeaf {list} />{/if}
+          {#if site.view?.owner}<HookLeaf
+              site={id}
+              subject="LIST"
+              about="everybody who comes or leaves"
+            />{/if}
         </div>
       </div>
     {:else}

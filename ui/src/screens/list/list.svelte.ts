@@ -5,12 +5,11 @@ type Schemas = components['schemas'];
 export type ListView = Schemas['ListView'];
 export type Member = Schemas['MemberView'];
 export type Brought = Schemas['Brought'];
-export type Call = Schemas['Call'];
 
 /** Pause after the last key before a search is asked for, in milliseconds. */
 const PAUSE = 300;
 
-/** The list of a site: who is on it, and the program that is told. */
+/** The list of a site: who is on it. */
 export class ListState {
   view = $state.raw<ListView | null>(null);
   members = $state.raw<Member[]>([]);
@@ -79,34 +78,5 @@ export class ListState {
     if (!data) return { problem: problemOf(error, response) };
     await this.load();
     return { brought: data };
-  }
-
-  setHook(address: string): Promise<Problem | null> {
-    return this.#done(
-      api.PUT('/api/sites/{id}/list/hook', { params: { path: { id: this.id } }, body: { address } })
-    );
-  }
-
-  removeHook(): Promise<Problem | null> {
-    return this.#done(api.DELETE('/api/sites/{id}/list/hook', { params: { path: { id: this.id } } }));
-  }
-
-  testHook(): Promise<Problem | null> {
-    return this.#done(api.POST('/api/sites/{id}/list/hook/test', { params: { path: { id: this.id } } }));
-  }
-
-  callAgain(call: Call): Promise<Problem | null> {
-    return this.#done(
-      api.POST('/api/sites/{id}/list/hook/calls/{call}', {
-        params: { path: { id: this.id, call: call.id } }
-      })
-    );
-  }
-
-  async #done(asked: Promise<{ error?: unknown; response: Response }>): Promise<Problem | null> {
-    const { error, response } = await asked;
-    if (!response.ok) return problemOf(error, response);
-    await this.load();
-    return null;
   }
 }

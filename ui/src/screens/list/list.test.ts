@@ -7,7 +7,7 @@ function member(number: number): Member {
 }
 
 function view(members: Member[], next = '', number = members.length): ListView {
-  return { number, asked: 0, stands: true, members, next, hook: null, calls: [] } as unknown as ListView;
+  return { number, asked: 0, stands: true, members, next } as unknown as ListView;
 }
 
 function answers(...views: (ListView | null)[]) {
@@ -101,10 +101,5 @@ describe('the list', () => {
       body: { file: 'email\np9@marrow.example', agreed: 'at the counter' }
     });
     expect(list.members).toHaveLength(1);
-  });
-
-  it('says what is wrong with the address of a program', async () => {
-    vi.spyOn(api, 'PUT').mockResolvedValueOnce(GONE);
-    expect(await new ListState('site').setHook('x')).toMatchObject({ detail: 'Not now.' });
   });
 });

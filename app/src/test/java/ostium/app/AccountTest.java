@@ -140,6 +140,7 @@ class AccountTest {
         return path.replace("{id}", id)
                 .replace("{kind}", "HELP")
                 .replace("{publication}", "1")
+                .replace("{subject}", "LIST")
                 .replace("{sign}", "initials")
                 .replaceAll("\\{[a-z]+}", "00000000-0000-0000-0000-000000000000");
     }

@@ -3,13 +3,16 @@ package ostium.app;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Nested;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
+import ostium.app.standin.CaughtCalls;
 import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
 
 /** Messages through the form of a public page. */
 class EnquiryTest {
@@ -65,6 +68,37 @@ class EnquiryTest {
         assertThat(answer.status()).isEqualTo(200);
         assertThat(answer.json().path("sent").asBoolean()).isTrue();
         assertThat(kept().size()).isEqualTo(1);
+    }
+
+    /** A program of the owner's is told what people send and nothing else: no test, nothing unwanted, nothing twice. */
+    @Test
+    void aProgramIsToldOfWhatPeopleSend() {
+        String hook = "/api/sites/" + site.path("id").asString() + "/hooks/ENQUIRIES";
+        String address = "http://127.0.0.1:" + RunningOstium.get().port() + "/api/stand-in/calls";
+        assertThat(OWNER.call("PUT", hook, Map.of("address", address)).status()).isEqualTo(200);
+        Map<String, String> fields = message("<b>Smoke</b> from " + host);
+        fields.put("submission", host + "-submission-1");
+        send(fields);
+        send(fields);
+        Map<String, String> unwanted = message("Unwanted from " + host);
+        unwanted.put("website", "http://spam.example");
+        send(unwanted);
+        OWNER.call("POST", "/api/sites/" + site.path("id").asString() + "/doors/form/test", Map.of("fields", fields));
+        CaughtCalls program = RunningOstium.get().bean(CaughtCalls.class);
+        ListTest.waitUntil(
+                () -> OWNER.get(hook).json().at("/calls/0/state").asString().equals("TAKEN"));
+        List<CaughtCalls.CaughtCall> told = program.caught().stream()
+                .filter(call -> call.body().contains(host))
+                .toList();
+        assertThat(told).hasSize(1);
+        JsonNode call = new JsonMapper().readTree(told.get(0).body());
+        assertThat(call.path("type").asString()).isEqualTo("enquiry.came");
+        assertThat(call.at("/data/enquiry").asString())
+                .isEqualTo(kept().at("/0/id").asString());
+        assertThat(call.at("/data/answers/2/value").asString()).isEqualTo("<b>Smoke</b> from " + host);
+        assertThat(OWNER.get(hook).json().path("calls")).hasSize(1);
+        assertThat(OWNER.call("DELETE", hook, null).json().path("hook").isNull())
+                .isTrue();
     }
 
     @Test

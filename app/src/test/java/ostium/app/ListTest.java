@@ -80,7 +80,7 @@ class ListTest {
                 .orElseThrow();
     }
 
-    private static void waitUntil(BooleanSupplier is) {
+    static void waitUntil(BooleanSupplier is) {
         for (int i = 0; i < 400 && !is.getAsBoolean(); i++) {
             StandInMails.pause();
         }
@@ -214,7 +214,7 @@ class ListTest {
         assertThat(other.get(api("/list")).status()).isEqualTo(404);
         assertThat(other.get(api("/list.csv")).status()).isEqualTo(404);
         assertThat(other.call("DELETE", api("/list/" + member), null).status()).isEqualTo(404);
-        assertThat(other.call("PUT", api("/list/hook"), Map.of("address", "https://a.example"))
+        assertThat(other.call("PUT", api("/hooks/LIST"), Map.of("address", "https://a.example"))
                         .status())
                 .isEqualTo(404);
         assertThat(members()).containsExactly(piet);
@@ -222,22 +222,26 @@ class ListTest {
         assertThat(owner.call("DELETE", api("/list/" + member), null).status()).isEqualTo(404);
     }
 
+    private JsonNode hook() {
+        return owner.get(api("/hooks/LIST")).json();
+    }
+
     @Test
     void aProgramIsToldSignedAndAgainUntilItHasIt() {
         CaughtCalls program = RunningOstium.get().bean(CaughtCalls.class);
         String address = "http://127.0.0.1:" + RunningOstium.get().port() + "/api/stand-in/calls";
-        assertThat(owner.call("PUT", api("/list/hook"), Map.of("address", "javascript:1"))
+        assertThat(owner.call("PUT", api("/hooks/LIST"), Map.of("address", "javascript:1"))
                         .status())
                 .isEqualTo(422);
-        assertThat(owner.call("PUT", api("/list/hook"), Map.of("address", address))
+        assertThat(owner.call("PUT", api("/hooks/LIST"), Map.of("address", address))
                         .status())
-                .isEqualTo(204);
+                .isEqualTo(200);
         program.setDown(true);
         joins(piet);
-        waitUntil(() -> list().at("/calls/0/tries").asInt() > 0);
-        assertThat(list().at("/calls/0/fault").asString()).isEqualTo("The program at this address did not take it.");
+        waitUntil(() -> hook().at("/calls/0/tries").asInt() > 0);
+        assertThat(hook().at("/calls/0/fault").asString()).isEqualTo("The program at this address did not take it.");
         program.setDown(false);
-        waitUntil(() -> list().at("/calls/0/state").asString().equals("TAKEN"));
+        waitUntil(() -> hook().at("/calls/0/state").asString().equals("TAKEN"));
 
         CaughtCalls.CaughtCall call = program.caught().stream()
                 .filter(each -> each.body().contains(piet))
@@ -246,7 +250,7 @@ class ListTest {
         JsonNode told = new JsonMapper().readTree(call.body());
         assertThat(told.path("type").asString()).isEqualTo("list.joined");
         assertThat(told.at("/data/email").asString()).isEqualTo(piet);
-        String secret = list().at("/hook/secret").asString();
+        String secret = hook().at("/hook/secret").asString();
         assertThat(HookSignature.headers(
                         secret,
                         call.headers().get("webhook-id"),

@@ -134,6 +134,27 @@ class EnquiriesTest {
     }
 
     @Test
+    void letsAnotherProgramBeTold() {
+        try (BrowserContext context = Chromium.context(Chromium.Screen.PHONE)) {
+            Page page = context.newPage();
+            List<String> complaints = Chromium.complaints(page);
+            Owner owner = begun(page);
+            owner.taps("Tell another program");
+            owner.says("hook-address", Chromium.editor() + "/api/stand-in/calls")
+                    .taps("Tell it")
+                    .taps("Test it");
+            assertThat(page.getByText("· told")).isVisible();
+            page.reload();
+            owner.taps("Tell another program");
+            assertThat(page.locator("#hook-address")).hasValue(Chromium.editor() + "/api/stand-in/calls");
+            assertThat(page.getByText("· told")).isVisible();
+            owner.taps("Stop telling it");
+            assertThat(page.locator("#hook-address")).isFocused();
+            assertThat(complaints).isEmpty();
+        }
+    }
+
+    @Test
     void takesThemOutAndDeletesAPerson() throws IOException {
         try (BrowserContext context = Chromium.context(Chromium.Screen.LAPTOP)) {
             Page page = context.newPage();

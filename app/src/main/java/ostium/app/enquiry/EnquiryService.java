@@ -9,6 +9,8 @@ import java.util.UUID;
 import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import ostium.app.hook.WebHook;
+import ostium.app.hook.WebHooks;
 import ostium.app.mail.MailQueue;
 import ostium.app.site.SiteOutlook;
 import ostium.app.site.StoredSite;
@@ -27,11 +29,14 @@ public class EnquiryService implements SiteOutlook {
     private final Clock clock;
 
     private final MailQueue mail;
+    private final WebHooks hooks;
     private final EnquiryMail words;
 
-    EnquiryService(EnquiryMapper enquiries, MailQueue mail, EnquiryMail words, JsonMapper json, Clock clock) {
+    EnquiryService(
+            EnquiryMapper enquiries, MailQueue mail, WebHooks hooks, EnquiryMail words, JsonMapper json, Clock clock) {
         this.enquiries = enquiries;
         this.mail = mail;
+        this.hooks = hooks;
         this.words = words;
         this.json = json;
         this.clock = clock;
@@ -58,10 +63,19 @@ public class EnquiryService implements SiteOutlook {
         Instant now = clock.instant();
         if (insert(id, site.id(), publication, answers, submission, state, Enquiry.Came.FORM, now) && !unwanted) {
             words.told(site, id, answers).forEach(mail::send);
+            tell(site.id(), id, answers, now);
             if (form.confirms()) {
                 words.confirmed(site, form, id, answers).ifPresent(mail::send);
             }
         }
+    }
+
+    private void tell(String site, String id, List<Enquiry.Answer> answers, Instant at) {
+        hooks.tell(
+                site,
+                WebHook.Subject.ENQUIRIES,
+                "enquiry.came",
+                Map.of("enquiry", id, "receivedAt", at, "answers", answers));
     }
 
     /**

@@ -10,6 +10,7 @@ public record WebHook(String address, String secret) {
 
     /** What it is told of. */
     public enum Subject {
-        LIST
+        LIST,
+        ENQUIRIES
     }
 }

@@ -1,6 +1,5 @@
 package ostium.app.list;
 
-import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.servlet.http.HttpServletRequest;
 import java.time.Instant;
 import java.util.ArrayList;
@@ -13,14 +12,10 @@ import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
-import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
-import ostium.app.hook.WebHook;
-import ostium.app.hook.WebHook.Subject;
-import ostium.app.hook.WebHooks;
 import ostium.app.site.SiteAccess;
 import ostium.app.site.SiteService;
 import ostium.app.site.StoredSite;
@@ -36,14 +31,12 @@ class ListController {
 
     private final ListService list;
     private final ListLinks links;
-    private final WebHooks hooks;
     private final SiteService sites;
     private final SiteAccess access;
 
-    ListController(ListService list, ListLinks links, WebHooks hooks, SiteService sites, SiteAccess access) {
+    ListController(ListService list, ListLinks links, SiteService sites, SiteAccess access) {
         this.list = list;
         this.links = links;
-        this.hooks = hooks;
         this.sites = sites;
         this.access = access;
     }
@@ -56,17 +49,8 @@ class ListController {
      * @param stands whether the sign-up stands on the site
      * @param members the last who came first, up to a hundred
      * @param next what the next page is asked for by; empty on the last
-     * @param hook the program that is told; null for none, and for whoever only helps with the site
-     * @param calls what it was told last, the last first
      */
-    record ListView(
-            int number,
-            int asked,
-            boolean stands,
-            List<MemberView> members,
-            String next,
-            @Schema(nullable = true) WebHook hook,
-            List<WebHooks.Call> calls) {}
+    record ListView(int number, int asked, boolean stands, List<MemberView> members, String next) {}
 
     /** Somebody on it. */
     record MemberView(String id, String email, String name, String agreed, Instant agreedAt, Instant since) {
@@ -94,8 +78,6 @@ class ListController {
         StoredSite site = access.require(id, request);
         List<MemberView> members =
                 list.page(site, after, search).stream().map(MemberView::of).toList();
-        boolean isOwners = access.author(request).equals(site.owner());
-        WebHook hook = isOwners ? hooks.of(site, Subject.LIST).orElse(null) : null;
         return new ListView(
                 list.number(site),
                 list.asked(site),
@@ -103,9 +85,7 @@ class ListController {
                 members,
                 members.size() < ListService.PAGE
                         ? ""
-                        : members.get(members.size() - 1).id(),
-                hook,
-                hook == null ? List.of() : hooks.calls(site, Subject.LIST));
+                        : members.get(members.size() - 1).id());
     }
 
     @DeleteMapping("/api/sites/{id}/list/{member}")
@@ -155,33 +135,5 @@ class ListController {
     @PostMapping("/api/sites/{id}/list/people")
     ListService.Brought bring(@PathVariable String id, @RequestBody File asked, HttpServletRequest request) {
         return list.bring(access.requireOwner(id, request), asked.file(), asked.agreed());
-    }
-
-    record Address(String address) {}
-
-    @PutMapping("/api/sites/{id}/list/hook")
-    @ResponseStatus(HttpStatus.NO_CONTENT)
-    void setHook(@PathVariable String id, @RequestBody Address asked, HttpServletRequest request) {
-        hooks.set(access.requireOwner(id, request), Subject.LIST, asked.address());
-    }
-
-    @DeleteMapping("/api/sites/{id}/list/hook")
-    @ResponseStatus(HttpStatus.NO_CONTENT)
-    void removeHook(@PathVariable String id, HttpServletRequest request) {
-        hooks.remove(access.requireOwner(id, request), Subject.LIST);
-    }
-
-    /** Tells the program that this is a test. */
-    @PostMapping("/api/sites/{id}/list/hook/test")
-    @ResponseStatus(HttpStatus.NO_CONTENT)
-    void testHook(@PathVariable String id, HttpServletRequest request) {
-        hooks.test(access.requireOwner(id, request), Subject.LIST);
-    }
-
-    /** Tries a call again that was given up. */
-    @PostMapping("/api/sites/{id}/list/hook/calls/{call}")
-    @ResponseStatus(HttpStatus.NO_CONTENT)
-    void callAgain(@PathVariable String id, @PathVariable String call, HttpServletRequest request) {
-        hooks.again(access.requireOwner(id, request), call);
     }
 }

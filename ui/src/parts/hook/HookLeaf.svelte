@@ -1,25 +1,39 @@
 <script lang="ts">
-  import { notices } from '../../parts/notices';
+  import { notices } from '../notices';
   import type { Problem } from '../../api/client';
-  import type { Call, ListState } from './list.svelte';
+  import { HookState, type Call, type Subject } from './hook.svelte';
 
-  /** A program of the owner's that is told who comes and who leaves, and how the last calls went. */
-  let { list }: { list: ListState } = $props();
+  /**
+   * A program of the owner's that is told what happens, and how the last calls went.
+   *
+   * @param about what it is sent a message for
+   */
+  let { site, subject, about }: { site: string; subject: Subject; about: string } = $props();
 
+  const program = $derived(new HookState(site, subject));
+  $effect(() => void program.load());
+  // What is on its way is looked for again until it has come, or was given up.
+  $effect(() => {
+    if (!program.view?.calls.some((call) => call.state === 'WAITING')) return;
+    const soon = setTimeout(() => void program.load(), AGAIN);
+    return () => clearTimeout(soon);
+  });
+
+  const AGAIN = 2000;
   const when = new Intl.DateTimeFormat('en-GB', {
     weekday: 'short',
     hour: 'numeric',
     minute: '2-digit'
   });
 
-  const hook = $derived(list.view?.hook ?? null);
+  const hook = $derived(program.view?.hook ?? null);
   let typed = $state<string>();
   let fault = $state('');
   let shown = $state(false);
 
   async function set(event: SubmitEvent): Promise<void> {
     event.preventDefault();
-    const problem = await list.setHook(typed ?? hook?.address ?? '');
+    const problem = await program.set(typed ?? hook?.address ?? '');
     fault = problem?.detail ?? '';
     if (problem) document.getElementById('hook-address')?.focus();
     else {
@@ -29,7 +43,7 @@
   }
 
   async function stop(): Promise<void> {
-    await told(list.removeHook(), 'It is told nothing more.');
+    await told(program.remove(), 'It is told nothing more.');
     document.getElementById('hook-address')?.focus();
   }
 
@@ -49,7 +63,7 @@
 <section class="leaf" aria-labelledby="hook-head">
   <h2 id="hook-head">Tell another program</h2>
   <p class="quiet">
-    It is sent a message for everybody who comes or leaves, signed, and again until it has it (a web hook).
+    It is told of {about}, signed, and told again until it has it (a web hook).
   </p>
   <form onsubmit={set} novalidate>
     <label for="hook-address">Its address</label>
@@ -70,7 +84,7 @@
     <p class="acts">
       <button class="word" disabled={!hook && !typed?.trim()}>{hook ? 'Change it' : 'Tell it'}</button>
       {#if hook}
-        <button class="word" type="button" onclick={() => told(list.testHook(), 'A test is on its way.')}
+        <button class="word" type="button" onclick={() => told(program.test(), 'A test is on its way.')}
           >Test it</button
         >
         <button class="word" type="button" onclick={stop}>Stop telling it</button>
@@ -85,11 +99,11 @@
       {#if shown}<code>{hook.secret}</code>{/if}
     </p>
     <ul>
-      {#each list.view?.calls ?? [] as call (call.id)}
+      {#each program.view?.calls ?? [] as call (call.id)}
         <li class={call.state.toLowerCase()}>
           <span>{call.says} <span class="quiet">{when.format(new Date(call.at))} · {came(call)}</span></span>
           {#if call.state === 'GIVEN_UP'}
-            <button class="word" onclick={() => told(list.callAgain(call), 'Tried again.')}>Try again</button>
+            <button class="word" onclick={() => told(program.again(call), 'Tried again.')}>Try again</button>
           {/if}
         </li>
       {/each}
