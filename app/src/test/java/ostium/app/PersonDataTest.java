@@ -48,6 +48,25 @@ class PersonDataTest {
     }
 
     @Test
+    void theirPlaceOnTheListGoesOutAndIsDeletedWithThem() {
+        String list = "/api/sites/" + site.id() + "/list";
+        String file = "email\n" + person.toUpperCase(java.util.Locale.ROOT) + "\nada@ashlatch.example";
+        assertThat(site.owner
+                        .call("POST", list + "/people", Map.of("file", file, "agreed", "at the counter"))
+                        .status())
+                .isEqualTo(200);
+        assertThat(known().at("/list/0/agreed").asString()).isEqualTo("at the counter");
+        site.owner.call("POST", enquiries, Map.of("name", "Oona", "reach", person, "message", "Nests?"));
+        assertThat(site.owner
+                        .call("DELETE", enquiries + "?person=" + person, null)
+                        .json()
+                        .path("entries")
+                        .asInt())
+                .isEqualTo(2);
+        assertThat(site.owner.get(list).json().path("number").asInt()).isOne();
+    }
+
+    @Test
     void whoOnlyRangAndWasWrittenInIsAPersonToo() {
         site.book("sweep", "10:00");
         JsonNode ticket = site.owner

@@ -11,6 +11,7 @@ import org.springframework.transaction.annotation.Transactional;
 import ostium.app.account.Account;
 import ostium.app.booking.DiaryTransaction;
 import ostium.app.booking.PersonBookings;
+import ostium.app.list.PersonOnList;
 import ostium.app.mail.MailQueue;
 import ostium.app.site.SiteService;
 import ostium.app.site.StoredSite;
@@ -31,6 +32,7 @@ public class EnquiryWork {
     private final EnquiryMail words;
     private final MailQueue mail;
     private final PersonBookings bookings;
+    private final PersonOnList list;
     private final SiteService sites;
     private final Clock clock;
 
@@ -40,6 +42,7 @@ public class EnquiryWork {
             EnquiryMail words,
             MailQueue mail,
             PersonBookings bookings,
+            PersonOnList list,
             SiteService sites,
             Clock clock) {
         this.enquiries = enquiries;
@@ -47,6 +50,7 @@ public class EnquiryWork {
         this.words = words;
         this.mail = mail;
         this.bookings = bookings;
+        this.list = list;
         this.sites = sites;
         this.clock = clock;
     }
@@ -113,22 +117,26 @@ public class EnquiryWork {
      * Everything that is known of one person.
      *
      * @param messages what they wrote, with what was written about it
+     * @param list their place on the list of those who want to be written to
      */
-    public record KnownPerson(List<Enquiry> messages, List<PersonBookings.Appointment> appointments) {
+    public record KnownPerson(
+            List<Enquiry> messages, List<PersonBookings.Appointment> appointments, List<PersonOnList.Place> list) {
         boolean isNobody() {
-            return messages.isEmpty() && appointments.isEmpty();
+            return messages.isEmpty() && appointments.isEmpty() && list.isEmpty();
         }
     }
 
     /**
-     * Deletes everything of one person: their messages, what was written about them, their appointments, and the mail that
-     * told of any. Returns how many of both.
+     * Deletes everything of one person: their messages, what was written about them, their appointments, their place on the
+     * list, and the mail that told of any. Returns how many of all.
      */
     @DiaryTransaction
     public int forget(StoredSite site, String person) {
         KnownPerson known = ofPerson(site, person);
         known.messages().forEach(enquiry -> enquiries.delete(site.id(), enquiry.id()));
-        return known.messages().size() + bookings.forget(site.id(), person, region(site));
+        return known.messages().size()
+                + bookings.forget(site.id(), person, region(site))
+                + list.forget(site.id(), person);
     }
 
     /** @throws Problem 404 if nothing is known of them */
@@ -138,7 +146,8 @@ public class EnquiryWork {
                         .filter(enquiry -> enquiry.person() != null
                                 && enquiry.person().key().equals(person))
                         .toList(),
-                bookings.of(site.id(), person, region(site)));
+                bookings.of(site.id(), person, region(site)),
+                list.of(site.id(), person));
         if (known.isNobody()) {
             throw Problem.worded(HttpStatus.NOT_FOUND, "person", WORDS.say("person.nobody"));
         }

@@ -48,6 +48,13 @@ interface ListMapper {
     @Delete("delete from list_member where site = #{site} and id = #{id}")
     int deleteOf(String site, String id);
 
+    /** However they wrote the capitals of their address. */
+    @Select(MEMBER + " where site = #{site} and lower(email) = lower(#{person})")
+    List<ListMember> ofPerson(String site, String person);
+
+    @Delete("delete from list_member where site = #{site} and lower(email) = lower(#{person})")
+    int deletePerson(String site, String person);
+
     @Delete("delete from list_member where site = #{site} and came = 'TEST'")
     void deleteTests(String site);
 
