@@ -19,8 +19,8 @@
 
 <p class="data">
   {#if sure}
-    Everything of this person goes, for good: messages, notes, appointments, those to come too, and
-    their place on your list.
+    Everything of this person goes, for good: messages, notes, appointments, those to come too, and their
+    place on your list.
     <button class="word wrong" onclick={remove}>Delete it</button>
     <button class="word" onclick={() => (sure = false)}>Keep it</button>
   {:else}
