@@ -3,6 +3,7 @@ package ostium.app;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.icegreen.greenmail.util.GreenMail;
+import com.icegreen.greenmail.util.GreenMailUtil;
 import com.icegreen.greenmail.util.ServerSetup;
 import jakarta.mail.internet.MimeMessage;
 import java.io.UncheckedIOException;
@@ -176,7 +177,7 @@ class DurabilityTest {
             arrived.clear();
             Map<String, String> ids = new HashMap<>();
             for (MimeMessage mail : server.getReceivedMessages()) {
-                Matcher words = Pattern.compile("Message number [0-9]+").matcher((String) mail.getContent());
+                Matcher words = Pattern.compile("Message number [0-9]+").matcher(GreenMailUtil.getWholeMessage(mail));
                 if (words.find() && work.enquiries.contains(words.group())) {
                     arrived.add(words.group());
                     ids.merge(mail.getMessageID(), words.group(), (one, other) -> {

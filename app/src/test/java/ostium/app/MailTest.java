@@ -99,14 +99,15 @@ class MailTest {
 
     @Test
     void mailProgramsShowItInALook() throws Exception {
-        write("Oona <b>Quayle</b>", "oona@quayle.example", "https://elsewhere.example/");
+        String oona = UUID.randomUUID() + "@quayle.example";
+        write("Oona <b>Quayle</b>", oona, "https://elsewhere.example/");
         CaughtMail.Caught told = StandInMails.next(email);
         assertThat(told.html())
                 .contains("Ostium", "Oona &lt;b&gt;Quayle", "/sites/" + id + "/enquiries", "Open your enquiries");
         String enquiries = "/api/sites/" + id + "/enquiries";
         String enquiry = owner.get(enquiries).json().at("/0/id").asString();
         owner.call("POST", enquiries + "/" + enquiry + "/reply", Map.of("words", "On Friday, at nine."));
-        CaughtMail.Caught reply = StandInMails.next("oona@quayle.example");
+        CaughtMail.Caught reply = StandInMails.next(oona);
         assertThat(reply.html())
                 .contains("Mailed Sweeps", "On Friday, at nine.")
                 .doesNotContain("Ostium");
