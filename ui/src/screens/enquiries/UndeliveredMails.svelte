@@ -83,6 +83,9 @@
     font-size: 18px;
   }
   ul {
+    /* However many there are, the enquiries below stay in reach. */
+    max-height: 340px;
+    overflow-y: auto;
     margin: 0;
     padding: 0;
     list-style: none;

@@ -72,10 +72,8 @@ class MailTest {
                 .doesNotHaveDuplicates();
     }
 
-    /** As after a crash between the server's yes and our note of it: the mail still waits, and goes out again. */
-    @Test
-    void aRepeatHasTheSameMessageId() throws Exception {
-        write("Marek Holm", "marek@holm.example", "The yearly service please.");
+    /** Waits until the one mail to the owner is sent, and has left the queue; its id. */
+    private String sent() throws Exception {
         within(20, () -> delivery().path("state").asString().equals("SENT"));
         JdbcTemplate database = RunningOstium.get().bean(JdbcTemplate.class);
         String mail = database.queryForObject("select id from mail where recipient = ?", String.class, email);
@@ -85,6 +83,15 @@ class MailTest {
                 () -> database.queryForObject(
                                 "select count(*) from scheduled_tasks where task_instance = ?", Integer.class, mail)
                         == 0);
+        return mail;
+    }
+
+    /** As after a crash between the server's yes and our note of it: the mail still waits, and goes out again. */
+    @Test
+    void aRepeatHasTheSameMessageId() throws Exception {
+        write("Marek Holm", "marek@holm.example", "The yearly service please.");
+        String mail = sent();
+        JdbcTemplate database = RunningOstium.get().bean(JdbcTemplate.class);
         database.update("update mail set state = 'WAITING' where id = ?", mail);
         database.update(
                 "insert into scheduled_tasks (task_name, task_instance, execution_time, picked, version)"
@@ -119,15 +126,10 @@ class MailTest {
 
     private String givenUp() throws Exception {
         write("Hester Dunnock", "0117 496 0612", "Jackdaws again.");
-        within(20, () -> delivery().path("state").asString().equals("SENT"));
-        JdbcTemplate database = RunningOstium.get().bean(JdbcTemplate.class);
-        String mail = database.queryForObject("select id from mail where recipient = ?", String.class, email);
-        within(
-                20,
-                () -> database.queryForObject(
-                                "select count(*) from scheduled_tasks where task_instance = ?", Integer.class, mail)
-                        == 0);
-        database.update("update mail set state = 'GIVEN_UP', tries = 9, fault = 'Refused.' where id = ?", mail);
+        String mail = sent();
+        RunningOstium.get()
+                .bean(JdbcTemplate.class)
+                .update("update mail set state = 'GIVEN_UP', tries = 9, fault = 'Refused.' where id = ?", mail);
         return mail;
     }
 

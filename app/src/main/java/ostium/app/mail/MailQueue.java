@@ -32,8 +32,8 @@ import ostium.render.mail.MailPage;
 /**
  * Sends mail, at least once. {@link #send} only writes the mail and its place in the queue, in the caller's transaction:
  * it goes out if, and only if, that transaction is committed. A mail that the server does not take is tried again, less
- * often with time, for {@link #PATIENCE}; one that it refuses for good is given up at once. After a crash between the server's yes and our note of it, it goes out once
- * more with the same Message-ID.
+ * often with time, for {@link #PATIENCE}; one that it refuses for good is given up at once. After a crash between the
+ * server's yes and our note of it, it goes out once more with the same Message-ID.
  */
 @Service
 public class MailQueue implements QueuedWork {
