@@ -3,6 +3,8 @@ import type { components } from '../../api/schema';
 
 export type Undelivered = components['schemas']['Undelivered'];
 
+const ONE = '/api/sites/{id}/mails/undelivered/{mail}';
+
 /** Mails about a site that have not come to whom they are for. */
 export class UndeliveredState {
   mails = $state.raw<Undelivered[]>([]);
@@ -16,19 +18,23 @@ export class UndeliveredState {
     if (data && site === this.#site) this.mails = data;
   }
 
-  async again(mail: Undelivered): Promise<Problem | null> {
-    const { data, error, response } = await api.POST('/api/sites/{id}/mails/undelivered/{mail}', {
-      params: { path: { id: this.#site, mail: mail.id } }
-    });
-    if (data) this.mails = data;
-    return data ? null : problemOf(error, response);
+  again(mail: Undelivered): Promise<Problem | null> {
+    return this.#takes(api.POST(ONE, this.#of(mail)));
   }
 
-  async letGo(mail: Undelivered): Promise<Problem | null> {
-    const { data, error, response } = await api.DELETE('/api/sites/{id}/mails/undelivered/{mail}', {
-      params: { path: { id: this.#site, mail: mail.id } }
-    });
+  letGo(mail: Undelivered): Promise<Problem | null> {
+    return this.#takes(api.DELETE(ONE, this.#of(mail)));
+  }
+
+  #of(mail: Undelivered): { params: { path: { id: string; mail: string } } } {
+    return { params: { path: { id: this.#site, mail: mail.id } } };
+  }
+
+  async #takes(asked: Promise<{ data?: Undelivered[]; error?: unknown; response: Response }>) {
+    const { data, error, response } = await asked;
     if (data) this.mails = data;
+    // Sent again or put away in another window.
+    else if (response.status === 404) await this.load(this.#site);
     return data ? null : problemOf(error, response);
   }
 }

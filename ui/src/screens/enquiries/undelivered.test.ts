@@ -46,4 +46,14 @@ describe('mails that have not arrived', () => {
     expect((await undelivered.again(mail))?.detail).toBe('The connection is away.');
     expect(undelivered.mails).toEqual([mail]);
   });
+
+  it('go from the list too where another window has dealt with one', async () => {
+    const undelivered = new UndeliveredState();
+    answers('GET', [mail, { ...mail, id: 'two' }]);
+    await undelivered.load('site');
+    answers('DELETE', undefined, 404);
+    answers('GET', [{ ...mail, id: 'two' }]);
+    expect(await undelivered.letGo(mail)).not.toBeNull();
+    expect(undelivered.mails.map((each) => each.id)).toEqual(['two']);
+  });
 });
