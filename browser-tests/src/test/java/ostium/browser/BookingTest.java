@@ -21,10 +21,9 @@ import ostium.core.look.House;
 class BookingTest {
 
     private static void press(Page page, String name) {
-        // Without a script a click may wait for ever for the page to be steady.
         page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name))
                 .first()
-                .press("Enter");
+                .click();
     }
 
     private static Locator link(Page page, String name) {

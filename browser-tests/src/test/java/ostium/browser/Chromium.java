@@ -5,12 +5,14 @@ import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.Route;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.ColorScheme;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.regex.Pattern;
 import ostium.app.RunningOstium;
 
 /** Debian's headless Chromium, started once, at the application under test. */
@@ -60,13 +62,33 @@ final class Chromium {
         return "http://" + name + ".localhost:" + RunningOstium.get().port();
     }
 
+    /**
+     * A visitor's browser, to which scripts come or do not. They are refused on their way: a browser whose scripts are
+     * turned off has no timers either, and a press that waits for a moving thing would wait for ever.
+     */
     static BrowserContext context(Screen screen, ColorScheme scheme, boolean script) {
-        RunningOstium.get();
-        BrowserContext context = BROWSER.newContext(new Browser.NewContextOptions()
+        BrowserContext context = context(options(screen, scheme));
+        if (!script) {
+            context.route(Pattern.compile("\\.js(\\?|$)"), Route::abort);
+        }
+        return context;
+    }
+
+    /** A phone whose scripts are turned off altogether, for tests that read and use the keyboard. */
+    static BrowserContext scriptTurnedOff() {
+        return context(options(Screen.PHONE, ColorScheme.LIGHT).setJavaScriptEnabled(false));
+    }
+
+    private static Browser.NewContextOptions options(Screen screen, ColorScheme scheme) {
+        return new Browser.NewContextOptions()
                 .setViewportSize(screen.width, screen.height)
                 .setColorScheme(scheme)
-                .setJavaScriptEnabled(script)
-                .setLocale("en-GB"));
+                .setLocale("en-GB");
+    }
+
+    private static BrowserContext context(Browser.NewContextOptions options) {
+        RunningOstium.get();
+        BrowserContext context = BROWSER.newContext(options);
         NothingInTheConsole.listen(context);
         return LastSeen.of(context);
     }

@@ -9,7 +9,6 @@ import com.microsoft.playwright.FrameLocator;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
-import com.microsoft.playwright.options.ColorScheme;
 import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.time.ZoneId;
@@ -231,7 +230,7 @@ class DoorsTest {
                 LocalDate.now(LONDON).plusDays(3).getDayOfWeek().getDisplayName(TextStyle.SHORT, Locale.ENGLISH);
         published("away-today", Map.of("when", "OWN", "own", another + " 9-12"));
         published("here-today", Map.of("when", "ALWAYS", "own", ""));
-        try (BrowserContext context = Chromium.context(Chromium.Screen.PHONE, ColorScheme.LIGHT, false)) {
+        try (BrowserContext context = Chromium.scriptTurnedOff()) {
             Page page = context.newPage();
             page.navigate(Chromium.site("away-today"));
             assertThat(page.locator(".callbar a:visible")).hasText("Send a message");

@@ -6,7 +6,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
-import com.microsoft.playwright.options.ColorScheme;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 
@@ -81,7 +80,7 @@ class JourneyTest {
             assertThat(page.locator(".sent")).containsText("Your message is with Journey Pianos.");
             assertThat(complaints).isEmpty();
         }
-        try (BrowserContext bare = Chromium.context(Chromium.Screen.PHONE, ColorScheme.LIGHT, false)) {
+        try (BrowserContext bare = Chromium.scriptTurnedOff()) {
             Page page = bare.newPage();
             page.navigate(Chromium.site("journey-pianos"));
             page.locator("#enquiry-name").fill("Piet");

@@ -6,7 +6,6 @@ import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.Clock;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
-import com.microsoft.playwright.options.ColorScheme;
 import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.time.ZoneId;
@@ -66,7 +65,7 @@ class OpeningHoursTest {
                     .isEqualTo(true);
         }
         // Who comes now, without a script, reads it too; and it goes again when the day is open after all.
-        try (BrowserContext context = Chromium.context(Chromium.Screen.PHONE, ColorScheme.LIGHT, false)) {
+        try (BrowserContext context = Chromium.scriptTurnedOff()) {
             Page page = context.newPage();
             page.navigate(Chromium.site("hourly-sweeps"));
             assertThat(page.locator(".slip .other li")).hasText(line);
