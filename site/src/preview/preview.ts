@@ -68,7 +68,10 @@ document.addEventListener(
     event.stopImmediatePropagation();
     const fields: Record<string, string> = {};
     new FormData(event.target as HTMLFormElement).forEach((value, name) => {
-      if (typeof value === 'string' && !['website', 'submission'].includes(name)) fields[name] = value;
+      // Files stay where they are: a test sends their names.
+      const words = typeof value === 'string' ? value : value.name;
+      const chosen = typeof value === 'string' || words !== '';
+      if (chosen && !['website', 'submission'].includes(name)) fields[name] = words;
     });
     tell({ type: 'send', fields });
   },

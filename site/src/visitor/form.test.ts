@@ -1,4 +1,4 @@
-import { beforeEach, expect, it, vi } from 'vitest';
+import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { sendInPlace } from './form';
 
 sendInPlace();
@@ -55,4 +55,56 @@ it('gives one sending one id, however often it is pressed', async () => {
   await send();
   expect(first).not.toBe('');
   expect(document.querySelector<HTMLInputElement>('[name=submission]')!.value).toBe(first);
+});
+
+describe('a form that asks for files', () => {
+  const file = (bytes: number) => new File([new Uint8Array(bytes)], 'hearth.jpg');
+  const choose = (...files: File[]) =>
+    Object.defineProperty(document.querySelector('[type=file]')!, 'files', {
+      value: files,
+      configurable: true
+    });
+
+  beforeEach(() => {
+    form().enctype = 'multipart/form-data';
+    form().insertAdjacentHTML(
+      'afterbegin',
+      `<div class="fld" data-field="files">
+        <input id="f-files" name="files" type="file" aria-describedby="f-files-limits" data-most="2" data-bytes="1000">
+        <p id="f-files-limits">At most 2.</p><p class="fault" id="f-files-fault" hidden></p>
+      </div><p class="sending" data-words="On their way."></p>`
+    );
+  });
+
+  it('sends them in parts, and says so while they are on their way', async () => {
+    let said = '';
+    const fetching = vi.fn().mockImplementation(() => {
+      said = document.querySelector('.sending')!.textContent;
+      return Promise.resolve({ ok: true, json: () => Promise.resolve({ sent: true }) });
+    });
+    vi.stubGlobal('fetch', fetching);
+    choose(file(10));
+    await send();
+    expect(fetching.mock.calls[0]![1].body).toBeInstanceOf(FormData);
+    expect(said).toBe('On their way.');
+    expect(document.querySelector('.sending')!.textContent).toBe('');
+  });
+
+  it.each([
+    ['too many', [10, 10, 10]],
+    ['too heavy', [600, 600]]
+  ])('says so before it sends %s', async (_, sizes) => {
+    const fetching = vi.fn();
+    vi.stubGlobal('fetch', fetching);
+    choose(...sizes.map(file));
+    await send();
+    expect(fetching).not.toHaveBeenCalled();
+    expect(document.getElementById('f-files-fault')!.textContent).toBe('At most 2.');
+    expect(document.activeElement!.id).toBe('f-files');
+    expect(document.activeElement!.getAttribute('aria-describedby')).toBe('f-files-limits f-files-fault');
+    choose(file(10));
+    answered(true, { sent: true });
+    await send();
+    expect(document.querySelector('#f-files')!.getAttribute('aria-describedby')).toBe('f-files-limits');
+  });
 });

@@ -16,13 +16,19 @@ async function send(form: HTMLFormElement): Promise<void> {
   const button = form.querySelector<HTMLButtonElement>('.send');
   const submission = form.elements.namedItem('submission') as HTMLInputElement;
   submission.value ||= crypto.randomUUID ? crypto.randomUUID() : String(Math.random()).slice(2);
+  const heavy = tooMany(form);
+  if (heavy) {
+    point(form, heavy)?.focus();
+    return;
+  }
   if (button) button.disabled = true;
   show(form, '.unsent', false);
+  sending(form, true);
   try {
     const answer = await fetch(form.action, {
       method: 'POST',
       headers: { Accept: 'application/json' },
-      body: new URLSearchParams(new FormData(form) as unknown as Record<string, string>)
+      body: bodyOf(form)
     });
     const first = point(form, ((await answer.json()) as Answer).faults ?? {});
     if (answer.ok) {
@@ -37,8 +43,34 @@ async function send(form: HTMLFormElement): Promise<void> {
     // Leaving for the browser's error page would lose what was written.
     show(form, '.unsent', true)?.scrollIntoView({ block: 'nearest' });
   } finally {
+    sending(form, false);
     if (button) button.disabled = false;
   }
+}
+
+/** Files go in parts; without any the answers alone are smaller. */
+function bodyOf(form: HTMLFormElement): FormData | URLSearchParams {
+  const data = new FormData(form);
+  return form.enctype === 'multipart/form-data'
+    ? data
+    : new URLSearchParams(data as unknown as Record<string, string>);
+}
+
+/** What the server would say of more or heavier files than it takes, said before they are sent. */
+function tooMany(form: HTMLFormElement): Record<string, string> | undefined {
+  const field = form.querySelector<HTMLInputElement>('input[type=file]');
+  const files = [...(field?.files ?? [])];
+  const bytes = files.reduce((sum, file) => sum + file.size, 0);
+  const most = (name: string) => Number(field?.dataset[name] ?? Infinity);
+  if (!field || (files.length <= most('most') && bytes <= most('bytes'))) return undefined;
+  return { [field.name]: document.getElementById(`${field.id}-limits`)?.textContent ?? '' };
+}
+
+/** Says that files are on their way, where there are any. */
+function sending(form: HTMLFormElement, on: boolean): void {
+  const place = form.querySelector<HTMLElement>('.sending');
+  const chosen = form.querySelector<HTMLInputElement>('input[type=file]')?.files?.length;
+  if (place) place.textContent = on && chosen ? (place.dataset['words'] ?? '') : '';
 }
 
 function show(form: HTMLElement, place: string, shown: boolean): HTMLElement | null {
@@ -58,13 +90,15 @@ function point(form: HTMLFormElement, faults: Record<string, string>): HTMLEleme
     says.hidden = !fault;
     says.textContent = fault ?? '';
     place.classList.toggle('bad', !!fault);
+    const always = (field.getAttribute('aria-describedby') ?? '').replace(says.id, '').trim();
     if (fault) {
       field.setAttribute('aria-invalid', 'true');
-      field.setAttribute('aria-describedby', says.id);
+      field.setAttribute('aria-describedby', `${always} ${says.id}`.trim());
       first ??= field;
     } else {
       field.removeAttribute('aria-invalid');
-      field.removeAttribute('aria-describedby');
+      if (always) field.setAttribute('aria-describedby', always);
+      else field.removeAttribute('aria-describedby');
     }
   }
   return first;

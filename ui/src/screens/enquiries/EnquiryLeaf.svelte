@@ -5,6 +5,7 @@
   import { answer, EnquiriesState, STATES, type State, nameOf } from './enquiries.svelte';
   import ReplyBox from './ReplyBox.svelte';
   import SaidSoFar from './SaidSoFar.svelte';
+  import SentFiles from './SentFiles.svelte';
   import WaitLine from './WaitLine.svelte';
   import { day, moment } from './waiting';
 
@@ -33,7 +34,11 @@
     [answer(enquiry, 'service'), answer(enquiry, 'about-where')].filter((words) => words !== '').join(', ')
   );
   const others = $derived(
-    enquiry.answers.filter(({ key }) => !['name', 'reach', 'message', 'service'].includes(key))
+    enquiry.answers.filter(
+      ({ key }) =>
+        !['name', 'reach', 'message', 'service'].includes(key) &&
+        !(key === 'files' && enquiry.files.length > 0)
+    )
   );
   const earlier = $derived(enquiries.earlier(enquiry).length);
   const received = $derived(new Date(enquiry.receivedAt));
@@ -89,6 +94,7 @@
             {/each}
           </dl>
         {/if}
+        {#if enquiry.files.length > 0}<SentFiles {enquiry} site={site.id} />{/if}
         <SaidSoFar {enquiry} {enquiries} {told} />
       </div>
       <ReplyBox {enquiry} {enquiries} {site} {told} />

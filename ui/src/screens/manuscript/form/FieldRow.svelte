@@ -31,7 +31,6 @@
   const kind = $derived(kinds.find((each) => each.kind === field.kind));
   const above = $derived(hangers(form, field.key, kinds));
   const hangsOn = $derived(above.find((each) => each.field.key === field.condition?.key));
-  const isFree = $derived(!kind?.key);
   const said = $derived(
     [
       kind?.words.toLowerCase(),
@@ -91,7 +90,7 @@
         value={field.help}
         oninput={(event) => set({ help: event.currentTarget.value }, true)}
       />
-      {#if isFree && above.length > 0}
+      {#if kind?.hangs && above.length > 0}
         <label for="hangs-{id}">Ask it</label>
         <span class="hang">
           <select

@@ -20,6 +20,7 @@ const kind = (name: string, other: Partial<FieldKind> = {}): FieldKind =>
     key: '',
     options: false,
     decides: false,
+    hangs: true,
     ...other
   }) as FieldKind;
 const KINDS = [

@@ -1,11 +1,13 @@
 package ostium.app;
 
+import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.net.CookieManager;
 import java.net.CookiePolicy;
 import java.net.HttpCookie;
 import java.net.URI;
+import java.net.URLDecoder;
 import java.net.URLEncoder;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
@@ -128,6 +130,42 @@ public final class Browserlike {
                 HttpRequest.BodyPublishers.ofByteArray(head),
                 HttpRequest.BodyPublishers.ofByteArray(bytes),
                 HttpRequest.BodyPublishers.ofByteArray(foot))));
+    }
+
+    /** Posts anything at all to a public host. */
+    public Answer postRaw(String host, String path, String body, String type) {
+        return send(request(path)
+                .header("Host", host + ":" + port)
+                .header("Content-Type", type)
+                .POST(HttpRequest.BodyPublishers.ofString(body)));
+    }
+
+    /** A file as a visitor's browser sends it. */
+    public record Sent(String name, byte[] bytes) {}
+
+    /** Posts a form with files to a public host, as a browser does; answers are encoded pairs. */
+    public Answer postFiles(String host, String path, String answers, String field, List<Sent> files) {
+        String boundary = "----ostium-visitor";
+        ByteArrayOutputStream body = new ByteArrayOutputStream();
+        for (String pair : answers.split("&")) {
+            String[] parts = pair.split("=", 2);
+            body.writeBytes(part(boundary, parts[0], ""));
+            body.writeBytes(URLDecoder.decode(parts[1], StandardCharsets.UTF_8).getBytes(StandardCharsets.UTF_8));
+        }
+        for (Sent file : files) {
+            body.writeBytes(part(boundary, field, "; filename=\"" + file.name() + "\""));
+            body.writeBytes(file.bytes());
+        }
+        body.writeBytes(("\r\n--" + boundary + "--\r\n").getBytes(StandardCharsets.UTF_8));
+        return send(request(path)
+                .header("Host", host + ":" + port)
+                .header("Content-Type", "multipart/form-data; boundary=" + boundary)
+                .POST(HttpRequest.BodyPublishers.ofByteArray(body.toByteArray())));
+    }
+
+    private static byte[] part(String boundary, String name, String file) {
+        return ("\r\n--" + boundary + "\r\nContent-Disposition: form-data; name=\"" + name + "\"" + file + "\r\n\r\n")
+                .getBytes(StandardCharsets.UTF_8);
     }
 
     /** A call without the CSRF header, as another site's page would make it. */

@@ -1,6 +1,7 @@
 package ostium.browser;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static java.nio.charset.StandardCharsets.UTF_8;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.BrowserContext;
@@ -8,7 +9,13 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.ColorScheme;
+import com.microsoft.playwright.options.FilePayload;
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.util.UUID;
+import javax.imageio.ImageIO;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -38,6 +45,7 @@ class FormsTest {
     }
 
     private static void built(Page page, Owner owner) {
+        asks(page, "FILES", "Photographs of the stove");
         asks(page, "YES_NO", "Do you have a pet?");
         asks(page, "SHORT", "What is it called?");
         page.getByLabel("Ask it").selectOption("only after “Do you have a pet?”");
@@ -94,40 +102,63 @@ class FormsTest {
     @ValueSource(booleans = {true, false})
     void aVisitorIsAskedWhatCountsAndToldWhatIsMissing(boolean script) {
         String address = "forms-" + UUID.randomUUID().toString().substring(0, 8);
-        try (BrowserContext context = Chromium.context(Chromium.Screen.LAPTOP)) {
-            Page page = context.newPage();
-            Owner owner = begun(page);
-            built(page, owner);
+        try (BrowserContext context = Chromium.context(Chromium.Screen.LAPTOP);
+                BrowserContext phone = Chromium.context(Chromium.Screen.PHONE, ColorScheme.LIGHT, script)) {
+            Page desk = context.newPage();
+            Owner owner = begun(desk);
+            built(desk, owner);
             owner.publishes(address);
+            sends(phone, address, script);
+            desk.navigate(desk.url().replace("/publish", "/enquiries"));
+            Locator files = desk.getByLabel("Files that came with it").getByRole(AriaRole.LINK);
+            assertThat(files).hasText(new String[] {"front.png 1 KB", "inside.png 1 KB"});
+            files.first().locator("img").evaluate("picture => picture.decode()");
+            assertThat(Axe.findings(desk)).isEmpty();
         }
-        try (BrowserContext context = Chromium.context(Chromium.Screen.PHONE, ColorScheme.LIGHT, script)) {
-            Page page = context.newPage();
-            page.navigate(Chromium.site(address));
-            Locator form = page.locator("form.f");
-            Locator pet = form.getByLabel("What is it called?");
-            if (script) {
-                assertThat(pet).isHidden();
-            } else {
-                assertThat(form.getByText("Only if “Do you have a pet?” is “Yes”."))
-                        .isVisible();
-            }
-            form.getByLabel("Your name").fill("Oona");
-            form.getByLabel("Telephone or e-mail").fill("oona@quayle.example");
-            form.getByLabel("Your message").fill("The stove smokes.");
-            form.getByLabel("Yes").press("Space");
-            assertThat(pet).isVisible();
-            form.locator(".send").press("Enter");
-            Locator fault = page.locator(".fld.bad .fault");
-            assertThat(fault).hasText("This is needed.");
-            assertThat(pet).isFocused();
-            assertThat(page.getByLabel("Yes")).isChecked();
-            if (script) {
-                assertThat(Axe.findings(page)).isEmpty();
-            }
-            pet.fill("Rook");
-            page.locator(".send").press("Enter");
-            assertThat(page.getByText("Your message is with Sweeps with Forms.").first())
-                    .isVisible();
+    }
+
+    private static void sends(BrowserContext context, String address, boolean script) {
+        Page page = context.newPage();
+        page.navigate(Chromium.site(address));
+        Locator form = page.locator("form.f");
+        Locator pet = form.getByLabel("What is it called?");
+        if (script) {
+            assertThat(pet).isHidden();
+        } else {
+            assertThat(form.getByText("Only if “Do you have a pet?” is “Yes”.")).isVisible();
         }
+        form.getByLabel("Your name").fill("Oona");
+        form.getByLabel("Telephone or e-mail").fill("oona@quayle.example");
+        form.getByLabel("Your message").fill("The stove smokes.");
+        form.getByLabel("Yes").press("Space");
+        assertThat(pet).isVisible();
+        form.locator(".send").press("Enter");
+        Locator fault = page.locator(".fld.bad .fault");
+        assertThat(fault).hasText("This is needed.");
+        assertThat(pet).isFocused();
+        assertThat(page.getByLabel("Yes")).isChecked();
+        if (script) {
+            assertThat(Axe.findings(page)).isEmpty();
+        }
+        pet.fill("Rook");
+        Locator photographs = page.getByLabel("Photographs of the stove");
+        photographs.setInputFiles(new FilePayload("stove.jpg", "image/jpeg", "MZ, no picture".getBytes(UTF_8)));
+        page.locator(".send").press("Enter");
+        assertThat(fault).containsText("“stove.jpg” was not taken.");
+        assertThat(photographs).isFocused();
+        photographs.setInputFiles(new FilePayload[] {stove("front"), stove("inside")});
+        page.locator(".send").press("Enter");
+        assertThat(page.getByText("Your message is with Sweeps with Forms.").first())
+                .isVisible();
+    }
+
+    private static FilePayload stove(String name) {
+        ByteArrayOutputStream png = new ByteArrayOutputStream();
+        try {
+            ImageIO.write(new BufferedImage(60, 40, BufferedImage.TYPE_INT_RGB), "png", png);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+        return new FilePayload(name + ".png", "image/png", png.toByteArray());
     }
 }

@@ -37,13 +37,14 @@ public final class FormPage {
 
     private static void point(Document document, Element field, String fault) {
         String id = field.id() + "-fault";
-        field.attr("aria-invalid", "true").attr("aria-describedby", id);
+        String described = (field.attr("aria-describedby") + " " + id).strip();
+        field.attr("aria-invalid", "true").attr("aria-describedby", described);
         document.select("#" + id).forEach(place -> place.text(fault).removeAttr("hidden"));
         Optional.ofNullable(field.closest(".fld")).ifPresent(place -> place.addClass("bad"));
     }
 
     private static void put(Element field, List<String> typed) {
-        if (typed.isEmpty()) {
+        if (typed.isEmpty() || field.attr("type").equals("file")) {
             return;
         }
         switch (field.normalName()) {

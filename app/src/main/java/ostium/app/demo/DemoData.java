@@ -7,6 +7,7 @@ import java.time.Clock;
 import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.time.ZoneId;
+import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -39,6 +40,11 @@ import ostium.core.edit.Redraft;
 import ostium.core.edit.SheetEdit;
 import ostium.core.edit.State;
 import ostium.core.edit.WholeEdit;
+import ostium.core.enquiry.SectionForms;
+import ostium.core.form.Field;
+import ostium.core.form.FieldKind;
+import ostium.core.form.FormPurpose;
+import ostium.core.form.FormSetup;
 import ostium.core.format.LocalBusinessReader;
 import ostium.core.look.House;
 import ostium.core.picture.FileReader;
@@ -47,6 +53,7 @@ import ostium.core.section.list.ListSection;
 import ostium.core.sheet.Line;
 import ostium.core.sheet.TypedSheet;
 import ostium.core.sheet.TypedSheet.TypedRow;
+import ostium.core.site.Section;
 import tools.jackson.databind.json.JsonMapper;
 
 /** The demo world: three businesses and their owners, each at another point. All of it is invented. Loaded once. */
@@ -198,6 +205,7 @@ class DemoData {
         site = sets(site, ada, Door.usual(ChatDoor.KIND).withShut(true));
         site = takesBookings(site, ada);
         site = keepsList(site, ada);
+        site = asksForPhotographs(site, ada);
         publishing.publish(site, "ashlatch");
         String nests = sites.state(site).sheet().services().stream()
                 .filter(service -> service.name().startsWith("Nest"))
@@ -256,6 +264,33 @@ class DemoData {
                 site.revision(),
                 "demo-list",
                 Redraft.put(state, sites.read(state), ListSection.KIND, new Seed(SEED)));
+        return sites.byId(site.id()).orElseThrow();
+    }
+
+    /** Puts a field for photographs into the form, above the message. */
+    private StoredSite asksForPhotographs(StoredSite site, Account owner) {
+        State state = sites.state(site);
+        Section section = SectionForms.in(state.site(), FormPurpose.ENQUIRY).get(0);
+        List<Field> fields =
+                new ArrayList<>(SectionForms.of(section, sites.read(state).brief(), state.doors())
+                        .fields());
+        fields.add(
+                fields.size() - 1,
+                new Field(
+                        "files",
+                        "Photographs of the hearth or the stove",
+                        "",
+                        FieldKind.FILES,
+                        false,
+                        0,
+                        List.of(),
+                        null));
+        log.edit(
+                site,
+                owner.id(),
+                site.revision(),
+                "demo-photographs",
+                new WholeEdit.SetForm(section.id(), new FormSetup(fields, "", false), false));
         return sites.byId(site.id()).orElseThrow();
     }
 

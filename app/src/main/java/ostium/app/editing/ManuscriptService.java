@@ -68,7 +68,8 @@ class ManuscriptService {
                     FORM.say("label." + kind),
                     kind.key().orElse(""),
                     kind.hasOptions(),
-                    kind.decides()))
+                    kind.decides(),
+                    kind.canHang()))
             .toList();
 
     private final SiteService sites;

@@ -92,8 +92,10 @@ record ManuscriptView(
      * @param key the key it has where a form can have one of it; empty where it can have several
      * @param options whether its answers are chosen from a list
      * @param decides whether another field can hang on its answer
+     * @param hangs whether it can hang on the answer to another
      */
-    record FieldKindView(FieldKind kind, String words, String label, String key, boolean options, boolean decides) {}
+    record FieldKindView(
+            FieldKind kind, String words, String label, String key, boolean options, boolean decides, boolean hangs) {}
 
     record SlotView(String name, String words, String shape, int longest) {}
 

@@ -12,6 +12,7 @@ import ostium.core.hours.OpenSpan;
 /**
  * A message as the owner sees it, with all that was done since.
  *
+ * @param files photographs and PDFs that came with it
  * @param due by when it is to be answered, as the owner promises; null where nobody waits or no time is promised
  * @param work the hours of work from the message to that time, or to now where it is over; empty where nobody waits
  * @param person who it is from; null where they left no way to be reached
@@ -23,6 +24,7 @@ public record Enquiry(
         Came came,
         Instant receivedAt,
         List<Answer> answers,
+        List<Attached> files,
         List<MailQueue.Delivery> deliveries,
         @Schema(nullable = true) Instant due,
         List<OpenSpan> work,
@@ -41,6 +43,15 @@ public record Enquiry(
 
     /** One answer of a visitor, with the question as it stood on the page. */
     public record Answer(String key, String label, String value) {}
+
+    /**
+     * A file that came with it.
+     *
+     * @param position which of them, from 0
+     * @param weight its size in words
+     * @param shown whether it can be shown as a picture
+     */
+    public record Attached(int position, String name, String weight, boolean shown) {}
 
     /**
      * Who it is from.

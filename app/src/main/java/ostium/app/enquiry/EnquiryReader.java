@@ -25,6 +25,7 @@ import tools.jackson.databind.json.JsonMapper;
 @Component
 class EnquiryReader {
     private final EnquiryMapper enquiries;
+    private final EnquiryFiles files;
     private final MailQueue mail;
     private final SiteService sites;
     private final Readings readings;
@@ -33,12 +34,14 @@ class EnquiryReader {
 
     EnquiryReader(
             EnquiryMapper enquiries,
+            EnquiryFiles files,
             MailQueue mail,
             SiteService sites,
             Readings readings,
             JsonMapper json,
             Clock clock) {
         this.enquiries = enquiries;
+        this.files = files;
         this.mail = mail;
         this.sites = sites;
         this.readings = readings;
@@ -66,6 +69,7 @@ class EnquiryReader {
                 mail.ofSite(site.id()).stream().collect(Collectors.groupingBy(MailQueue.Delivery::enquiry));
         Map<String, List<StoredEntry>> entries =
                 enquiries.entries(site.id()).stream().collect(Collectors.groupingBy(StoredEntry::enquiry));
+        Map<String, List<Enquiry.Attached>> sent = files.ofSite(site.id());
         Facts facts = readings.of(sites.state(site)).brief().facts();
         Optional<PromisedAnswer> promise = PromisedAnswer.of(facts);
         return stored.stream()
@@ -73,6 +77,7 @@ class EnquiryReader {
                         each,
                         facts.region(),
                         promise,
+                        sent.getOrDefault(each.id(), List.of()),
                         deliveries.getOrDefault(each.id(), List.of()),
                         entries.getOrDefault(each.id(), List.of())))
                 .toList();
@@ -82,6 +87,7 @@ class EnquiryReader {
             StoredEnquiry stored,
             String region,
             Optional<PromisedAnswer> promise,
+            List<Enquiry.Attached> sent,
             List<MailQueue.Delivery> deliveries,
             List<StoredEntry> entries) {
         EnquiryState state = EnquiryState.valueOf(stored.state());
@@ -97,6 +103,7 @@ class EnquiryReader {
                 Enquiry.Came.valueOf(stored.came()),
                 stored.receivedAt(),
                 answers,
+                sent,
                 deliveries,
                 due,
                 work,

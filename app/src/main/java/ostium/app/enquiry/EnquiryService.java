@@ -17,6 +17,7 @@ import ostium.app.site.StoredSite;
 import ostium.core.enquiry.EnquiryState;
 import ostium.core.form.Field;
 import ostium.core.form.Form;
+import ostium.core.form.SentFiles;
 import ostium.core.text.Sha256;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -28,13 +29,21 @@ public class EnquiryService implements SiteOutlook {
     private final JsonMapper json;
     private final Clock clock;
 
+    private final EnquiryFiles files;
     private final MailQueue mail;
     private final WebHooks hooks;
     private final EnquiryMail words;
 
     EnquiryService(
-            EnquiryMapper enquiries, MailQueue mail, WebHooks hooks, EnquiryMail words, JsonMapper json, Clock clock) {
+            EnquiryMapper enquiries,
+            EnquiryFiles files,
+            MailQueue mail,
+            WebHooks hooks,
+            EnquiryMail words,
+            JsonMapper json,
+            Clock clock) {
         this.enquiries = enquiries;
+        this.files = files;
         this.mail = mail;
         this.hooks = hooks;
         this.words = words;
@@ -43,29 +52,36 @@ public class EnquiryService implements SiteOutlook {
     }
 
     /**
-     * Keeps a message, and puts mail to the owner on its way in the same transaction.
+     * What a visitor sent.
      *
-     * @param site the site as it is live
+     * @param values the answers, by key
      * @param submission id the page gave the sending, or blank; the same message with the same id is one enquiry
      * @param unwanted whether it looks like no customer's; such a one is kept, and nobody is bothered with it
      */
+    public record Message(
+            Form form, Map<String, String> values, SentFiles files, String submission, boolean unwanted) {}
+
+    /**
+     * Keeps a message, and puts mail to the owner on its way in the same transaction.
+     *
+     * @param site the site as it is live
+     */
     @Transactional
-    public void keep(
-            StoredSite site,
-            Long publication,
-            Form form,
-            Map<String, String> values,
-            String submission,
-            boolean unwanted) {
+    public void keep(StoredSite site, Long publication, Message message) {
         String id = UUID.randomUUID().toString();
-        List<Enquiry.Answer> answers = answers(form, values);
-        EnquiryState state = unwanted ? EnquiryState.UNWANTED : EnquiryState.NEW;
+        List<Enquiry.Answer> answers = answers(message.form(), message.values());
+        EnquiryState state = message.unwanted() ? EnquiryState.UNWANTED : EnquiryState.NEW;
         Instant now = clock.instant();
-        if (insert(id, site.id(), publication, answers, submission, state, Enquiry.Came.FORM, now) && !unwanted) {
+        String repeat = repeatKey(site.id(), message, answers, now);
+        if (!insert(id, site.id(), publication, answers, repeat, state, Enquiry.Came.FORM, now)) {
+            return;
+        }
+        files.keep(id, message.files());
+        if (!message.unwanted()) {
             words.told(site, id, answers).forEach(mail::send);
             tell(site.id(), id, answers, now);
-            if (form.confirms()) {
-                words.confirmed(site, form, id, answers).ifPresent(mail::send);
+            if (message.form().confirms()) {
+                words.confirmed(site, message.form(), id, answers).ifPresent(mail::send);
             }
         }
     }
@@ -86,7 +102,7 @@ public class EnquiryService implements SiteOutlook {
     @Transactional
     public String bringIn(String site, Form form, Map<String, String> values, Enquiry.Came came, Instant receivedAt) {
         String id = UUID.randomUUID().toString();
-        insert(id, site, null, answers(form, values), id, EnquiryState.NEW, came, receivedAt);
+        insert(id, site, null, answers(form, values), Sha256.hex(id), EnquiryState.NEW, came, receivedAt);
         return id;
     }
 
@@ -100,7 +116,7 @@ public class EnquiryService implements SiteOutlook {
         enquiries.deleteTests(site.id());
         String id = UUID.randomUUID().toString();
         List<Enquiry.Answer> answers = answers(form, values);
-        insert(id, site.id(), null, answers, id, EnquiryState.DONE, Enquiry.Came.TEST, clock.instant());
+        insert(id, site.id(), null, answers, Sha256.hex(id), EnquiryState.DONE, Enquiry.Came.TEST, clock.instant());
         words.tried(site, id, answers).forEach(mail::send);
         return id;
     }
@@ -122,19 +138,18 @@ public class EnquiryService implements SiteOutlook {
             String site,
             Long publication,
             List<Enquiry.Answer> answers,
-            String submission,
+            String repeatKey,
             EnquiryState state,
             Enquiry.Came came,
             Instant receivedAt) {
-        String fields = json.writeValueAsString(answers);
         return enquiries.insert(
                         id,
                         site,
                         publication,
-                        repeatKey(site, submission, fields, receivedAt),
+                        repeatKey,
                         state.name(),
                         came.name(),
-                        fields,
+                        json.writeValueAsString(answers),
                         receivedAt)
                 == 1;
     }
@@ -149,8 +164,15 @@ public class EnquiryService implements SiteOutlook {
      * Without a script the page gives every visitor the same empty id; then the same words on the same day are taken
      * for the same message sent again.
      */
-    private static String repeatKey(String site, String submission, String fields, Instant at) {
-        String day = submission.isBlank() ? at.toString().substring(0, 10) : submission;
-        return Sha256.hex(site + "\n" + day + "\n" + fields);
+    private String repeatKey(String site, Message message, List<Enquiry.Answer> answers, Instant at) {
+        StringBuilder said = new StringBuilder(site)
+                .append('\n')
+                .append(message.submission().isBlank() ? at.toString().substring(0, 10) : message.submission())
+                .append('\n')
+                .append(json.writeValueAsString(answers));
+        for (SentFiles.Named file : message.files().files()) {
+            said.append('\n').append(file.taken().file().hash());
+        }
+        return Sha256.hex(said.toString());
     }
 }

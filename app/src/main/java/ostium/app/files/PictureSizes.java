@@ -138,7 +138,7 @@ public class PictureSizes implements QueuedWork {
     }
 
     /** Does something that holds a whole picture in memory, when nothing else does. */
-    <T> T oneAtATime(Callable<T> work) throws IOException {
+    public <T> T oneAtATime(Callable<T> work) throws IOException {
         one.lock();
         try {
             return work.call();

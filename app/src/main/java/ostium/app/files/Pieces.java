@@ -6,13 +6,13 @@ import java.util.Arrays;
 import java.util.List;
 
 /** Bytes in pieces that fit in a packet of the database. */
-final class Pieces {
+public final class Pieces {
     /** Bytes of a piece. */
     static final int SIZE = 512 * 1024;
 
     private Pieces() {}
 
-    static List<byte[]> of(byte[] bytes) {
+    public static List<byte[]> of(byte[] bytes) {
         List<byte[]> pieces = new ArrayList<>();
         for (int at = 0; at < bytes.length; at += SIZE) {
             pieces.add(Arrays.copyOfRange(bytes, at, Math.min(bytes.length, at + SIZE)));
@@ -20,7 +20,7 @@ final class Pieces {
         return pieces;
     }
 
-    static byte[] joined(List<byte[]> pieces) {
+    public static byte[] joined(List<byte[]> pieces) {
         ByteArrayOutputStream bytes = new ByteArrayOutputStream();
         pieces.forEach(bytes::writeBytes);
         return bytes.toByteArray();

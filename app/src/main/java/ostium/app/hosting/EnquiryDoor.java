@@ -10,6 +10,7 @@ import java.util.Optional;
 import org.springframework.dao.DataAccessException;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.TransactionException;
+import ostium.app.enquiry.EnquiryFiles;
 import ostium.app.enquiry.EnquiryService;
 import ostium.app.list.ListService;
 import ostium.app.publishing.LiveSite;
@@ -20,7 +21,6 @@ import ostium.app.web.RateLimits;
 import ostium.core.form.Form;
 import ostium.core.form.FormPurpose;
 import ostium.core.form.PublishedForm;
-import ostium.render.FormPage;
 import tools.jackson.databind.json.JsonMapper;
 
 /**
@@ -36,13 +36,21 @@ class EnquiryDoor {
     private static final String FORM = "form";
 
     private final EnquiryService enquiries;
+    private final EnquiryFiles files;
     private final ListService list;
     private final SiteService sites;
     private final RateLimits limits;
     private final JsonMapper json;
 
-    EnquiryDoor(EnquiryService enquiries, ListService list, SiteService sites, RateLimits limits, JsonMapper json) {
+    EnquiryDoor(
+            EnquiryService enquiries,
+            EnquiryFiles files,
+            ListService list,
+            SiteService sites,
+            RateLimits limits,
+            JsonMapper json) {
         this.enquiries = enquiries;
+        this.files = files;
         this.list = list;
         this.sites = sites;
         this.limits = limits;
@@ -67,17 +75,23 @@ class EnquiryDoor {
             refuse(request, response, 429, "That was often. Wait a few minutes, or call.");
             return;
         }
-        Optional<Map<String, List<String>>> read = PostedForm.read(request);
+        if (PostedParts.isTooHeavy(request)) {
+            refuse(request, response, 413, "These files are too heavy together. Send fewer, or smaller ones.");
+            return;
+        }
+        Optional<PostedParts> read = PostedParts.read(request, takesFiles(site));
         if (read.isEmpty()) {
             refuse(request, response, 413, "This is more than the form can take. Shorten it and send it again.");
             return;
         }
-        Map<String, List<String>> posted = new LinkedHashMap<>(read.get());
+        Map<String, List<String>> posted = new LinkedHashMap<>(read.get().fields());
         String submission = first(posted.remove(SUBMISSION));
         boolean trapped = !first(posted.remove(TRAP)).isBlank();
         PublishedForm published = form(site, first(posted.remove(FORM)));
         Form form = published.form();
-        Form.Checked checked = form.check(posted, published.region());
+        FilledForm filled = FilledForm.of(
+                published, posted, files.take(site.site(), form, read.get().files()));
+        Form.Checked checked = filled.checked();
         if (!checked.unknown().isEmpty()) {
             refuse(
                     request,
@@ -87,7 +101,7 @@ class EnquiryDoor {
             return;
         }
         if (!checked.accepted()) {
-            faults(request, response, published, checked);
+            faults(request, response, filled);
             return;
         }
         try {
@@ -95,7 +109,7 @@ class EnquiryDoor {
             if (form.purpose() == FormPurpose.LIST) {
                 join(stored, form, checked.values(), trapped);
             } else {
-                enquiries.keep(stored, site.publication(), form, checked.values(), cut(submission), trapped);
+                enquiries.keep(stored, site.publication(), filled.message(cut(submission), trapped));
             }
         } catch (DataAccessException | TransactionException | Problem e) {
             refuse(
@@ -113,6 +127,10 @@ class EnquiryDoor {
         }
     }
 
+    private static boolean takesFiles(LiveSite site) {
+        return site.forms().stream().anyMatch(each -> each.form().filesField().isPresent());
+    }
+
     /** Whatever fills in what no person sees is answered like anybody, and no mail goes anywhere. */
     private void join(StoredSite site, Form form, Map<String, String> values, boolean trapped) {
         if (!trapped) {
@@ -128,21 +146,16 @@ class EnquiryDoor {
                 .orElse(site.forms().get(0));
     }
 
-    private void faults(
-            HttpServletRequest request, HttpServletResponse response, PublishedForm form, Form.Checked checked)
+    private void faults(HttpServletRequest request, HttpServletResponse response, FilledForm filled)
             throws IOException {
         if (wantsJson(request)) {
-            Wire.json(response, 422, json.writeValueAsString(Map.of("faults", checked.faults())));
-            return;
+            Wire.json(
+                    response,
+                    422,
+                    json.writeValueAsString(Map.of("faults", filled.checked().faults())));
+        } else {
+            Wire.html(response, 422, filled.shownAgain());
         }
-        Wire.html(
-                response,
-                422,
-                FormPage.filled(
-                        form.page(),
-                        checked.typed(),
-                        checked.faults(),
-                        form.form().notSent(checked.faults().size())));
     }
 
     private void refuse(HttpServletRequest request, HttpServletResponse response, int status, String words)

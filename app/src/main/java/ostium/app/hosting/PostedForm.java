@@ -10,10 +10,12 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 
-/** Reads {@code application/x-www-form-urlencoded}, every name with all its values, within bounds. */
+/** Reads a posted form, every name with all its values, within bounds. */
 final class PostedForm {
+    /** Most bytes of all answers. */
     static final int MOST_BYTES = 64 * 1024;
-    private static final int MOST_FIELDS = 100;
+
+    static final int MOST_FIELDS = 100;
 
     private PostedForm() {}
 

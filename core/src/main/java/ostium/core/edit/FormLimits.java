@@ -88,7 +88,7 @@ final class FormLimits {
                 .filter(each -> each.key().equals(field.condition().key()))
                 .filter(each -> each.kind().decides())
                 .anyMatch(each -> each.choices().contains(field.condition().answer()));
-        if (!hangs || field.kind() == FieldKind.NAME || field.kind().reaches()) {
+        if (!hangs || !field.kind().canHang()) {
             throw refused("form.condition", field.label());
         }
     }

@@ -91,6 +91,11 @@ public record StoredFile(String hash, Kind kind, int width, int height, int page
 
     /** The weight in words: {@code 482 KB}, {@code 2.1 MB}. */
     public String weight() {
+        return weight(bytes);
+    }
+
+    /** A number of bytes in words. */
+    public static String weight(long bytes) {
         long thousands = Math.max(1, Math.round(bytes / 1000.0));
         return thousands < 1000
                 ? thousands + " KB"

@@ -55,6 +55,7 @@ final class AnswerCheck {
             case DATE -> form.say("fault.date.empty");
             case CONSENT -> form.say("fault.consent.empty");
             case NAME -> form.say("fault.name.empty");
+            case FILES -> form.say("fault.files.empty");
             case PLACE -> form.say("fault.empty");
             case SHORT -> form.say(field.key().equals("name") ? "fault.name.empty" : "fault.empty");
         };

@@ -19,6 +19,8 @@ public enum FieldKind {
     DATE(10),
     PLACE(300, "", "street-address"),
     YES_NO(10),
+    /** Photographs and PDFs, which come beside the answers; the answer itself is their names. */
+    FILES(1000, "files", null),
     /** Agreement to its wording, which is kept with the time. */
     CONSENT(300);
 
@@ -68,7 +70,12 @@ public enum FieldKind {
 
     /** Whether there may be more than one answer. */
     public boolean takesSeveral() {
-        return this == SEVERAL;
+        return this == SEVERAL || this == FILES;
+    }
+
+    /** Whether it can be asked only with a certain answer to another field: all but who somebody is and how they are reached. */
+    public boolean canHang() {
+        return this != NAME && !reaches();
     }
 
     /** The type of its input (HTML). */
@@ -77,6 +84,7 @@ public enum FieldKind {
             case EMAIL -> "email";
             case TELEPHONE -> "tel";
             case DATE -> "date";
+            case FILES -> "file";
             default -> "text";
         };
     }

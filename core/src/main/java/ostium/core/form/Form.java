@@ -4,6 +4,7 @@ import java.text.Normalizer;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.TreeSet;
@@ -53,6 +54,11 @@ public record Form(
         }
     }
 
+    /** Its field for photographs and PDFs. */
+    public Optional<Field> filesField() {
+        return fields.stream().filter(field -> field.kind() == FieldKind.FILES).findFirst();
+    }
+
     public FormSetup setup() {
         return new FormSetup(fields, thanks, confirms);
     }
@@ -91,6 +97,13 @@ public record Form(
             Set<String> unknown) {
         public boolean accepted() {
             return faults.isEmpty() && unknown.isEmpty();
+        }
+
+        /** With one more thing that is wrong. */
+        public Checked faulty(String key, String fault) {
+            Map<String, String> all = new LinkedHashMap<>(faults);
+            all.put(key, fault);
+            return new Checked(values, typed, all, unknown);
         }
     }
 

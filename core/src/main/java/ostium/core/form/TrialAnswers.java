@@ -17,6 +17,7 @@ final class TrialAnswers {
             case LONG -> WORDS.say("trial.long");
             case DATE -> DAY;
             case CONSENT -> Field.YES;
+            case FILES -> WORDS.say("trial.files");
             case SHORT, NAME, PLACE -> WORDS.say("trial.short");
         };
     }

@@ -46,6 +46,7 @@ class FieldKindsTest {
                 "DATE      | 2027-05-12",
                 "PLACE     | 3 Net Loft",
                 "YES_NO    | No",
+                "FILES     | hearth.jpg",
             })
     void takesAnAnswer(FieldKind kind, String answer) {
         Form.Checked checked = check(field(kind), answer);
@@ -70,6 +71,7 @@ class FieldKindsTest {
                 "DATE      | ''            | Choose a day.",
                 "CONSENT   | ''            | Tick this to go on.",
                 "NAME      | ''            | Write your name.",
+                "FILES     | ''            | Add a photograph or a PDF.",
             })
     void saysWhatIsWrong(FieldKind kind, String answer, String fault) {
         assertThat(check(field(kind), answer).faults()).containsEntry("asked", fault);

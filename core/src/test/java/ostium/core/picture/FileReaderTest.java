@@ -170,7 +170,11 @@ class FileReaderTest {
                         "a ZIP that calls itself a picture", Drawn.zip(), "van.jpg", "ZIP archive, though its name"),
                 Arguments.of("a ZIP", Drawn.zip(), "pictures.zip", "ZIP archive. Unpack it"),
                 Arguments.of("nothing", new byte[0], "empty.png", "empty"),
-                Arguments.of("words", "Sweep £65".getBytes(StandardCharsets.UTF_8), "list.txt", "plain text. Paste"),
+                Arguments.of(
+                        "words",
+                        "Sweep £65".getBytes(StandardCharsets.UTF_8),
+                        "list.txt",
+                        "plain text, not a picture or a PDF. Paste"),
                 Arguments.of("a page", "<!DOCTYPE html><html><body>x".getBytes(), "logo.png", "web page, though"),
                 Arguments.of("30,000 pixels a side", Drawn.hollowPng(30_000, 30_000), "big.png", "30,000 × 30,000"),
                 Arguments.of("a hollow PNG", Drawn.hollowPng(30, 30), "hollow.png", "damaged"),
