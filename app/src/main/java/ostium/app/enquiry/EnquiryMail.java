@@ -76,6 +76,15 @@ class EnquiryMail {
                 .findFirst();
     }
 
+    /** The same once more, for somebody who has not answered. */
+    List<Mail> reminded(StoredSite site, String enquiry, List<Enquiry.Answer> answers, String waited) {
+        String who = value(answers, "name").orElse(WORDS.say("told.somebody"));
+        return told(site, enquiry, answers).stream()
+                .map(mail -> mail.withSubject(WORDS.say("remind.subject", who))
+                        .withBody(waited + "\n\n" + mail.body() + "\n" + WORDS.say("remind.foot") + "\n"))
+                .toList();
+    }
+
     /** The same for a test of the form, called one. */
     List<Mail> tried(StoredSite site, String enquiry, List<Enquiry.Answer> answers) {
         return told(site, enquiry, answers).stream()

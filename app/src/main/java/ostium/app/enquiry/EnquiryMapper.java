@@ -41,6 +41,16 @@ interface EnquiryMapper {
             + " where site = #{site} and state = 'NEW'")
     Waiting waiting(String site);
 
+    @Select("select distinct site from enquiry where state = 'NEW' and reminded_at is null")
+    List<String> sitesWithUnreminded();
+
+    @Select(COLUMNS + " and state = 'NEW' and reminded_at is null order by received_at")
+    List<StoredEnquiry> unreminded(String site);
+
+    /** Unless somebody has answered meanwhile, or reminded. */
+    @Update("update enquiry set reminded_at = #{at} where id = #{id} and state = 'NEW' and reminded_at is null")
+    int setReminded(String id, Instant at);
+
     @Update("update enquiry set state = #{state} where id = #{id} and site = #{site}")
     int setState(String site, String id, String state);
 

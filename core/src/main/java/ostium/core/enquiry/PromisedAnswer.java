@@ -56,6 +56,11 @@ public final class PromisedAnswer {
                 .map(given -> new PromisedAnswer(given.words(), working(facts), facts.zone()));
     }
 
+    /** What somebody who writes expects of a business that promises no time: an answer by the end of the next day of work. */
+    static PromisedAnswer usual(Facts facts) {
+        return new PromisedAnswer("by the next day", working(facts), facts.zone());
+    }
+
     /** The hours in which somebody works: those for appointments, else those for visitors, else the usual. */
     private static OpeningTimes working(Facts facts) {
         Optional<OpeningTimes> open = facts.openingTimes();
