@@ -47,6 +47,14 @@
     document.getElementById(`label-${section}-${key}`)?.focus();
   }
 
+  /** All fields at once; one step of undo brings the others back. */
+  function begin(kind: string): void {
+    const chosen = view?.starts.find((each) => each.start === kind);
+    if (!chosen || !form) return;
+    opened = '';
+    set({ ...(chosen.form as Form), thanks: form.thanks, confirms: form.confirms });
+  }
+
   async function remove(field: Field): Promise<void> {
     if (!form) return;
     const at = form.fields.indexOf(field);
@@ -98,6 +106,23 @@
         >
       {/if}
     </p>
+    {#if view.starts.length > 0}
+      <p class="more">
+        <label for="start-{section}">Begin again with</label>
+        <select
+          id="start-{section}"
+          class="line"
+          value=""
+          onchange={(event) => {
+            begin(event.currentTarget.value);
+            event.currentTarget.value = '';
+          }}
+        >
+          <option value="">choose</option>
+          {#each view.starts as start (start.start)}<option value={start.start}>{start.words}</option>{/each}
+        </select>
+      </p>
+    {/if}
     <label class="after" for="thanks-{section}">After sending, they read</label>
     <textarea
       id="thanks-{section}"

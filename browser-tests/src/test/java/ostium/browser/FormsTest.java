@@ -76,6 +76,12 @@ class FormsTest {
             assertThat(asked(page, 0)).hasValue("Your name");
             page.keyboard().press("Control+z");
             assertThat(asked(page, 0)).hasValue("Who are you?");
+            page.getByLabel("Begin again with").selectOption("CALL_BACK");
+            assertThat(page.frameLocator("iframe").getByLabel("A good time to call"))
+                    .isVisible();
+            owner.waitsUntilKept();
+            page.keyboard().press("Control+z");
+            assertThat(page.frameLocator("iframe").getByLabel("Who are you?")).isVisible();
             // Nothing stands half beneath the foot of the screen.
             page.setViewportSize(1280, 5000);
             assertThat(Axe.findings(page)).isEmpty();

@@ -15,6 +15,7 @@ import ostium.app.editing.ManuscriptView.AsideView;
 import ostium.app.editing.ManuscriptView.FacetView;
 import ostium.app.editing.ManuscriptView.FactView;
 import ostium.app.editing.ManuscriptView.FieldKindView;
+import ostium.app.editing.ManuscriptView.FormStartView;
 import ostium.app.editing.ManuscriptView.FormView;
 import ostium.app.editing.ManuscriptView.KindView;
 import ostium.app.editing.ManuscriptView.OfferView;
@@ -38,6 +39,7 @@ import ostium.core.edit.SheetLines;
 import ostium.core.edit.State;
 import ostium.core.edit.Steps;
 import ostium.core.edit.Stored;
+import ostium.core.enquiry.FormStart;
 import ostium.core.enquiry.SectionForms;
 import ostium.core.fact.Fact;
 import ostium.core.fact.FactNames;
@@ -152,8 +154,15 @@ class ManuscriptService {
                             state.doors().form(section.id()).isEmpty(),
                             usual.thanks(brief.facts()),
                             purpose.kinds(),
-                            purpose.canConfirm());
+                            purpose.canConfirm(),
+                            purpose == FormPurpose.ENQUIRY ? starts(brief) : List.of());
                 }));
+    }
+
+    private static List<FormStartView> starts(Brief brief) {
+        return Arrays.stream(FormStart.values())
+                .map(start -> new FormStartView(start, start.words(), start.form(brief)))
+                .toList();
     }
 
     /** What each kind on the page is, those of a newer version among them. */

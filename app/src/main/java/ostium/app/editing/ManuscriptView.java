@@ -2,6 +2,7 @@ package ostium.app.editing;
 
 import java.util.List;
 import java.util.Map;
+import ostium.core.enquiry.FormStart;
 import ostium.core.form.FieldKind;
 import ostium.core.form.FormSetup;
 import ostium.core.sheet.FieldAnswer;
@@ -81,9 +82,23 @@ record ManuscriptView(
      * A form.
      *
      * @param usual whether it is the one a site begins with
+     * @param starts what it can begin as; none where it is always the same
      * @param usualThanks the words after sending where the owner says none
      */
-    record FormView(FormSetup form, boolean usual, String usualThanks, List<FieldKind> kinds, boolean canConfirm) {}
+    record FormView(
+            FormSetup form,
+            boolean usual,
+            String usualThanks,
+            List<FieldKind> kinds,
+            boolean canConfirm,
+            List<FormStartView> starts) {}
+
+    /**
+     * What a form can begin as.
+     *
+     * @param form as it is then
+     */
+    record FormStartView(FormStart start, String words, FormSetup form) {}
 
     /**
      * A kind of field.

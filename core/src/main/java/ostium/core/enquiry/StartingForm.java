@@ -13,7 +13,6 @@ import ostium.core.brief.Brief;
 import ostium.core.form.Field;
 import ostium.core.form.FieldKind;
 import ostium.core.form.Form;
-import ostium.core.trade.Trade;
 
 /** The form a site begins with: who, how to reach them, what the trade needs to know, and a message. */
 public final class StartingForm {
@@ -30,17 +29,21 @@ public final class StartingForm {
 
     public static Form of(Brief brief) {
         List<Field> fields = begun(brief);
-        for (Trade.UsualField usual : brief.trade().form()) {
-            boolean choice = usual.kind().equals("choice");
-            fields.add(field(
-                    choice ? FieldKind.CHOICE : FieldKind.SHORT,
-                    "about-" + usual.key(),
-                    usual.label(),
-                    false,
-                    usual.options()));
-        }
+        fields.addAll(usual(brief));
         fields.add(message(help(brief, fields)));
         return new Form(fields);
+    }
+
+    /** What the trade needs to know. */
+    static List<Field> usual(Brief brief) {
+        return brief.trade().form().stream()
+                .map(usual -> field(
+                        usual.kind().equals("choice") ? FieldKind.CHOICE : FieldKind.SHORT,
+                        "about-" + usual.key(),
+                        usual.label(),
+                        false,
+                        usual.options()))
+                .toList();
     }
 
     /** What is worth telling in this trade, as far as no field asks for it. */
@@ -69,17 +72,28 @@ public final class StartingForm {
     }
 
     private static List<Field> begun(Brief brief) {
-        List<Field> fields = new ArrayList<>();
-        fields.add(field(FieldKind.NAME, "name", WORDS.say("name.label"), true, List.of()));
-        fields.add(field(FieldKind.REACH, "reach", WORDS.say("reach.label"), true, List.of()));
+        List<Field> fields = new ArrayList<>(List.of(name(), reach()));
+        fields.addAll(services(brief));
+        return fields;
+    }
+
+    static Field name() {
+        return field(FieldKind.NAME, "name", WORDS.say("name.label"), true, List.of());
+    }
+
+    static Field reach() {
+        return field(FieldKind.REACH, "reach", WORDS.say("reach.label"), true, List.of());
+    }
+
+    /** Which service it is about; nothing where there is only one. */
+    static List<Field> services(Brief brief) {
         List<String> services = brief.services().stream()
                 .map(fact -> fact.value().name())
                 .distinct()
                 .toList();
-        if (services.size() > 1) {
-            fields.add(field(FieldKind.CHOICE, "service", WORDS.say("service.label"), false, services));
-        }
-        return fields;
+        return services.size() > 1
+                ? List.of(field(FieldKind.CHOICE, "service", WORDS.say("service.label"), false, services))
+                : List.of();
     }
 
     private static Field message(String help) {
@@ -87,7 +101,7 @@ public final class StartingForm {
         return new Field("message", WORDS.say("message.label"), help, kind, true, kind.longest(), List.of(), null);
     }
 
-    private static Field field(FieldKind kind, String key, String label, boolean required, List<String> options) {
+    static Field field(FieldKind kind, String key, String label, boolean required, List<String> options) {
         return new Field(key, label, "", kind, required, kind.longest(), options, null);
     }
 }
