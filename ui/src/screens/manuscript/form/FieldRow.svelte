@@ -33,7 +33,7 @@
   const hangsOn = $derived(above.find((each) => each.field.key === field.condition?.key));
   const said = $derived(
     [
-      kind?.words.toLowerCase(),
+      kind ? kind.words.charAt(0).toLowerCase() + kind.words.slice(1) : undefined,
       field.required ? 'needed' : 'if they like',
       ...(hangsOn ? [`only with “${field.condition?.answer}”`] : [])
     ].join(', ')

@@ -57,7 +57,7 @@ class WaitRemindersTest {
         WaitRemindersAccess.round();
         assertThat(StandInMails.next(email)).satisfies(mail -> {
             assertThat(mail.subject()).isEqualTo("Piet Marrow still waits for an answer");
-            assertThat(mail.text()).contains("You promise an answer by ", "The stove smokes.");
+            assertThat(mail.text()).contains("You promised an answer by ", "The stove smokes.");
         });
     }
 

@@ -79,7 +79,7 @@ class WaitReminders implements QueuedWork {
             Optional<Instant> at = reminder.at(waiting.receivedAt()).filter(when -> !when.isAfter(now));
             at.ifPresent(when -> transactions.executeWithoutResult(status -> {
                 if (enquiries.setReminded(waiting.id(), now) == 1 && when.isAfter(now.minus(OLD))) {
-                    words.reminded(site, waiting.id(), answers(waiting), reminder.say(waiting.receivedAt()))
+                    words.reminded(site, waiting.id(), answers(waiting), reminder.say(waiting.receivedAt(), now))
                             .forEach(mail::send);
                 }
             }));

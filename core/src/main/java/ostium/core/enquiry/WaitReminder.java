@@ -64,11 +64,19 @@ public final class WaitReminder {
         return due;
     }
 
-    /** When it came and by when an answer is promised, in a sentence or two. */
-    public String say(Instant received) {
+    /**
+     * When it came and by when an answer is promised, in a sentence or two.
+     *
+     * @param now whether that time is over depends on it
+     */
+    public String say(Instant received, Instant now) {
         String came = WORDS.say("remind.came", clock.longDay(received), clock.time(received));
         return due(received)
-                .map(due -> WORDS.say("remind.promised", came, clock.longDay(due), clock.time(due)))
+                .map(due -> WORDS.say(
+                        now.isBefore(due) ? "remind.promised" : "remind.late",
+                        came,
+                        clock.longDay(due),
+                        clock.time(due)))
                 .orElse(WORDS.say("remind.waits", came));
     }
 }

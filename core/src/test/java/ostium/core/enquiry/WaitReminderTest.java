@@ -76,10 +76,13 @@ class WaitReminderTest {
 
     @Test
     void saysWhenItCameAndWhatIsPromised() {
-        assertThat(WaitReminder.of(facts("the same day")).say(at("2026-11-27T10:00")))
+        WaitReminder sameDay = WaitReminder.of(facts("the same day"));
+        assertThat(sameDay.say(at("2026-11-27T10:00"), at("2026-11-27T16:30")))
                 .isEqualTo(
                         "This came on Friday 27 November at 10:00. You promise an answer by Friday 27 November, 17:30.");
-        assertThat(WaitReminder.of(facts("")).say(at("2026-11-27T10:00")))
+        assertThat(sameDay.say(at("2026-11-27T10:00"), at("2026-11-28T08:00")))
+                .endsWith("You promised an answer by Friday 27 November, 17:30.");
+        assertThat(WaitReminder.of(facts("")).say(at("2026-11-27T10:00"), at("2026-11-28T08:00")))
                 .isEqualTo("This came on Friday 27 November at 10:00. Nobody has answered yet.");
     }
 }
