@@ -142,6 +142,7 @@ class AccountTest {
                 .replace("{publication}", "1")
                 .replace("{subject}", "LIST")
                 .replace("{sign}", "initials")
+                .replace("{position}", "0")
                 .replaceAll("\\{[a-z]+}", "00000000-0000-0000-0000-000000000000");
     }
 
