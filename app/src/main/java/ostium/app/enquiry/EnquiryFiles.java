@@ -4,6 +4,7 @@ import java.io.IOException;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.concurrent.Callable;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 import ostium.app.enquiry.EnquiryFileMapper.KeptFile;
@@ -26,13 +27,17 @@ public class EnquiryFiles {
         this.pictures = pictures;
     }
 
-    /** What was sent, looked at where the form asks for it; the memory of the server holds one message's pictures at once. */
-    public SentFiles take(String site, Form form, List<SentFile> sent) throws IOException {
-        if (sent.isEmpty() || form.filesField().isEmpty()) {
+    /**
+     * What was sent, looked at where the form asks for it.
+     *
+     * @param sent reads the files; called when no other message's are in memory
+     */
+    public SentFiles take(String site, Form form, Callable<List<SentFile>> sent) throws IOException {
+        if (form.filesField().isEmpty()) {
             return SentFiles.none();
         }
         long kept = files.bytesOfSite(site);
-        return pictures.oneAtATime(() -> SentFiles.take(form, sent, kept));
+        return pictures.oneAtATime(() -> SentFiles.take(form, sent.call(), kept));
     }
 
     void keep(String enquiry, SentFiles sent) {

@@ -21,6 +21,7 @@ import ostium.app.web.RateLimits;
 import ostium.core.form.Form;
 import ostium.core.form.FormPurpose;
 import ostium.core.form.PublishedForm;
+import ostium.core.form.SentFiles;
 import tools.jackson.databind.json.JsonMapper;
 
 /**
@@ -89,8 +90,7 @@ class EnquiryDoor {
         boolean trapped = !first(posted.remove(TRAP)).isBlank();
         PublishedForm published = form(site, first(posted.remove(FORM)));
         Form form = published.form();
-        FilledForm filled = FilledForm.of(
-                published, posted, files.take(site.site(), form, read.get().files()));
+        FilledForm filled = FilledForm.of(published, posted, take(site, form, read.get()));
         Form.Checked checked = filled.checked();
         if (!checked.unknown().isEmpty()) {
             refuse(
@@ -129,6 +129,10 @@ class EnquiryDoor {
 
     private static boolean takesFiles(LiveSite site) {
         return site.forms().stream().anyMatch(each -> each.form().filesField().isPresent());
+    }
+
+    private SentFiles take(LiveSite site, Form form, PostedParts posted) throws IOException {
+        return posted.files().isEmpty() ? SentFiles.none() : files.take(site.site(), form, posted::read);
     }
 
     /** Whatever fills in what no person sees is answered like anybody, and no mail goes anywhere. */

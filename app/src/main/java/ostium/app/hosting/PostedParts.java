@@ -18,9 +18,9 @@ import ostium.core.form.SentFiles;
  * A form that was posted, with the files that came with it.
  *
  * @param fields every name with all its values; the field for files is none of them, whatever stands in it
- * @param files in order; more or heavier ones than are taken are here too, so that the visitor is told
+ * @param files in order, still on disk; more or heavier ones than are taken are here too, so that the visitor is told
  */
-record PostedParts(Map<String, List<String>> fields, List<SentFile> files) {
+record PostedParts(Map<String, List<String>> fields, List<Part> files) {
     private static final String MULTIPART = "multipart/form-data";
     private static final String FILES = FieldKind.FILES.key().orElseThrow();
 
@@ -59,7 +59,7 @@ record PostedParts(Map<String, List<String>> fields, List<SentFile> files) {
 
     private static Optional<PostedParts> parts(HttpServletRequest request) throws IOException, ServletException {
         Map<String, List<String>> fields = new LinkedHashMap<>();
-        List<SentFile> files = new ArrayList<>();
+        List<Part> files = new ArrayList<>();
         long words = 0;
         int number = 0;
         for (Part part : request.getParts()) {
@@ -76,10 +76,19 @@ record PostedParts(Map<String, List<String>> fields, List<SentFile> files) {
                         .add(new String(bytes(part), StandardCharsets.UTF_8));
             } else if (part.getSize() > 0 || !file.isEmpty()) {
                 // A browser sends an empty part without a name where no file was chosen.
-                files.add(new SentFile(file, bytes(part)));
+                files.add(part);
             }
         }
         return Optional.of(of(fields, files));
+    }
+
+    /** The files with all their bytes: asked for when there is memory for them. */
+    List<SentFile> read() throws IOException {
+        List<SentFile> read = new ArrayList<>();
+        for (Part part : files) {
+            read.add(new SentFile(part.getSubmittedFileName(), bytes(part)));
+        }
+        return read;
     }
 
     private static byte[] bytes(Part part) throws IOException {
@@ -88,7 +97,7 @@ record PostedParts(Map<String, List<String>> fields, List<SentFile> files) {
         }
     }
 
-    private static PostedParts of(Map<String, List<String>> fields, List<SentFile> files) {
+    private static PostedParts of(Map<String, List<String>> fields, List<Part> files) {
         Map<String, List<String>> others = new LinkedHashMap<>(fields);
         others.remove(FILES);
         return new PostedParts(others, files);
