@@ -4,7 +4,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.Page;
-import com.microsoft.playwright.options.LoadState;
 import org.assertj.core.api.SoftAssertions;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
@@ -35,7 +34,7 @@ class LongNamesTest {
         String[] screens = {"", "/page", "/look", "/doors", "/enquiries", "/publish", "/people", "/list", "/diary"};
         for (String screen : screens) {
             page.navigate(site + screen);
-            page.waitForLoadState(LoadState.NETWORKIDLE);
+            settled();
             assertThat(page.locator("main").count()).isOne();
             for (int width : new int[] {1280, 1024, 768, 390, 320}) {
                 page.setViewportSize(width, 800);
@@ -44,6 +43,23 @@ class LongNamesTest {
             page.setViewportSize(1280, 800);
         }
         all.assertAll();
+    }
+
+    /**
+     * The screen is drawn: it has its heading, and nothing on it has changed for half a second. Whether pictures and fonts of
+     * frames still come says nothing of that, and may take as long as a busy machine likes.
+     */
+    private void settled() {
+        page.locator("main h1").first().waitFor();
+        page.evaluate("""
+                () => new Promise(then => {
+                  let quiet = setTimeout(then, 500);
+                  setTimeout(then, 10000);
+                  new MutationObserver(() => {
+                    clearTimeout(quiet);
+                    quiet = setTimeout(then, 500);
+                  }).observe(document.body, { subtree: true, childList: true, characterData: true });
+                })""");
     }
 
     /** What makes the page wider than its window; nothing where the page is not. */
