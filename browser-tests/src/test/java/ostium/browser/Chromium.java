@@ -63,8 +63,8 @@ final class Chromium {
     }
 
     /**
-     * A visitor's browser, to which scripts come or do not. They are refused on their way: a browser whose scripts are
-     * turned off has no timers either, and a press that waits for a moving thing would wait for ever.
+     * A visitor's browser, to which scripts come or do not. They are refused on their way: the timers of a page whose scripts
+     * are turned off cannot be relied on, and a press that waits for a moving thing may wait for ever.
      */
     static BrowserContext context(Screen screen, ColorScheme scheme, boolean script) {
         BrowserContext context = context(options(screen, scheme));
