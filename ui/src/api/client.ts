@@ -2,6 +2,7 @@
 import createClient from 'openapi-fetch';
 import type { Block, Site } from '../document/types';
 import type { Sheet } from '../sheet';
+import { untilReleased } from './press';
 import type { components, paths } from './schema';
 
 export type { Sheet } from '../sheet';
@@ -42,7 +43,8 @@ api.use({
     return request;
   },
   /** Whoever shows what is kept hears that the session has ended, whatever was asked. */
-  onResponse({ request, response }) {
+  async onResponse({ request, response }) {
+    await untilReleased();
     if (response.status === 401 && /\/api\/sites\/[^/]+/.test(request.url))
       dispatchEvent(new Event(SIGNED_OUT));
   },

@@ -151,7 +151,11 @@ export class Outbox {
   keep(): Promise<void> {
     for (const place of Object.keys(this.#timers)) this.#pause(place, false);
     clearTimeout(this.#retry);
-    this.#running ??= this.#sendAll().finally(() => (this.#running = undefined));
+    this.#running ??= this.#sendAll().finally(() => {
+      this.#running = undefined;
+      // Something came after the last was sent and before this: nobody else would send it.
+      if (!this.#trouble && this.#next()) return this.keep();
+    });
     return this.#running;
   }
 

@@ -129,6 +129,24 @@ describe('words that are not kept yet', () => {
     expect(sent).toEqual(['soon']);
   });
 
+  it.each([0, 1, 2, 3, 4, 5, 6])(
+    'are sent though they come as the last is kept, %i turns later',
+    async (turns) => {
+      const sent: string[] = [];
+      const outbox = new Outbox(SITE);
+      const carrier = screen(() => 200, sent);
+      carrier.taken = async () => {
+        if (sent.length > 1) return;
+        for (let turn = 0; turn < turns; turn++) await Promise.resolve();
+        outbox.add(words('second'));
+      };
+      outbox.carry(carrier);
+      outbox.add(words('first'));
+      await vi.waitFor(() => expect(sent).toEqual(['first', 'second']));
+      expect(outbox.keeping).toBe('kept');
+    }
+  );
+
   it('of another site are left alone', async () => {
     const outbox = new Outbox(SITE);
     outbox.carry(screen(() => 503));

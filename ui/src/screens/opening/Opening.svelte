@@ -49,11 +49,6 @@
     site.view !== null && (site.sheet.lines.trade + site.sheet.lines.name).trim() !== ''
   );
 
-  /** A press stays a press of this button, though an answer that comes meanwhile moves it. */
-  function hold(event: PointerEvent): void {
-    (event.currentTarget as HTMLElement).setPointerCapture(event.pointerId);
-  }
-
   // What is said of the sheet is true until it is typed on.
   $effect(() => {
     void JSON.stringify(site.sheet);
@@ -107,7 +102,7 @@
           <div class="paste"><Paste {site} wide /></div>
           {#if site.view && site.sheet.lines.trade.trim()}<Proof {site} />{/if}
           <div class="foot">
-            <button class="act main" onpointerdown={hold} onclick={layOut}>Lay out the page</button>
+            <button class="act main" onclick={layOut}>Lay out the page</button>
             <div>
               {#if nudge}<p class="nudge" role="alert">{nudge}</p>
               {:else}<p class="quiet">Nothing is public until you say so.</p>{/if}
