@@ -57,6 +57,14 @@ it('gives one sending one id, however often it is pressed', async () => {
   expect(document.querySelector<HTMLInputElement>('[name=submission]')!.value).toBe(first);
 });
 
+it('says for how many milliseconds the page stood open', async () => {
+  answered(true, { sent: true });
+  await send();
+  const sent = vi.mocked(fetch).mock.calls[0]?.[1]?.body as URLSearchParams;
+  expect(sent.get('taken')).toMatch(/^\d+$/);
+  expect(sent.get('name')).toBe('Wilma');
+});
+
 describe('a form that asks for files', () => {
   const file = (bytes: number) => new File([new Uint8Array(bytes)], 'hearth.jpg');
   const choose = (...files: File[]) =>

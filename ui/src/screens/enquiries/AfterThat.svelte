@@ -25,7 +25,8 @@
   const closed = $derived(CLOSED.includes(enquiry.state));
   const again = $derived(enquiry.askAgain ? new Date(`${enquiry.askAgain}T12:00:00`) : null);
   const outcomes = $derived(
-    (closed ? ['NEW'] : ['AGREED', 'DONE', 'LOST', 'UNWANTED']).filter(
+    // What was set aside without the owner is put right above.
+    (enquiry.setAside.length > 0 ? [] : closed ? ['NEW'] : ['AGREED', 'DONE', 'LOST', 'UNWANTED']).filter(
       (state) => state !== enquiry.state
     ) as State[]
   );
@@ -87,7 +88,7 @@
     <span class="quiet">{closed ? `${STATES[enquiry.state]}.` : 'It came to:'}</span>
     {#each outcomes as state (state)}
       <button class="word" class:set-aside={state === 'UNWANTED'} onclick={() => mark(state)}>
-        {closed ? 'Not over yet' : STATES[state]}
+        {closed ? (enquiry.state === 'UNWANTED' ? 'Not unwanted' : 'Not over yet') : STATES[state]}
       </button>
     {/each}
   </div>

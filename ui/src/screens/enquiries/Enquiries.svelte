@@ -67,11 +67,18 @@
     const next = shown[shown.findIndex((each) => each.id === enquiry.id) + 1] ?? shown.at(-2);
     const leaves = CLOSED.includes(state) !== CLOSED.includes(enquiry.state);
     const problem = await enquiries.mark(enquiry, state);
-    if (told(problem, 'Not marked.', state === 'NEW' ? 'It waits again.' : `${STATES[state]}.`) && leaves) {
+    if (told(problem, 'Not marked.', saidOf(enquiry.state, state)) && leaves) {
       // The one that was marked has gone to another list; the next one is at hand.
       if (next) await choose(next.id);
+      else if (shelf) await goTo({ ...enquiry, state });
     }
     await site.reload();
+  }
+
+  function saidOf(before: State, state: State): string {
+    if (state === 'UNWANTED') return 'Unwanted. What reads like it counts for less from now on.';
+    if (state !== 'NEW') return `${STATES[state]}.`;
+    return before === 'UNWANTED' ? 'It waits for your answer.' : 'It waits again.';
   }
 
   /** Says what came of it; answers whether it was done. */

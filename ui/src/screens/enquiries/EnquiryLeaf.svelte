@@ -80,6 +80,16 @@
       </p>
     {/if}
   </header>
+  {#if open && enquiry.setAside.length > 0}
+    <div class="aside">
+      <p>
+        <b>Set aside for you.</b>
+        {enquiry.setAside.join(' ')}
+      </p>
+      <button class="act" onclick={() => mark('NEW')}>It is a customer</button>
+      <p class="quiet">What you say counts for the next message like it.</p>
+    </div>
+  {/if}
   {#if open}
     <div class="inside">
       <div class="said">
@@ -171,6 +181,18 @@
   .said {
     padding: 14px 18px 6px;
   }
+  .aside {
+    display: flex;
+    flex-wrap: wrap;
+    align-items: center;
+    gap: 6px 18px;
+    padding: 10px 18px;
+    border-top: 1px solid var(--fine-rule);
+  }
+  .aside p:first-child {
+    flex: 1 1 320px;
+    overflow-wrap: anywhere;
+  }
   .message {
     white-space: pre-wrap;
     overflow-wrap: anywhere;
@@ -203,7 +225,8 @@
     .state {
       justify-items: start;
     }
-    .said {
+    .said,
+    .aside {
       padding-inline: 14px;
     }
   }

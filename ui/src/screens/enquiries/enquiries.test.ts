@@ -8,6 +8,7 @@ const enquiry = (id: string, more: Partial<Enquiry> = {}): Enquiry => ({
   came: 'FORM',
   receivedAt: '2026-11-27T09:00:00Z',
   answers: [{ key: 'name', label: 'Your name', value: id }],
+  setAside: [],
   files: [],
   deliveries: [],
   entries: [],

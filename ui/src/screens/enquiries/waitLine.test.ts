@@ -8,6 +8,7 @@ const enquiry = (due: string | null): Enquiry => ({
   came: 'FORM',
   receivedAt: '2026-11-27T16:30:00Z',
   answers: [],
+  setAside: [],
   files: [],
   deliveries: [],
   entries: [],

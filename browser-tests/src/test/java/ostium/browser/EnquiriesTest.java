@@ -184,4 +184,40 @@ class EnquiriesTest {
             assertThat(page.getByText("One person waits for an answer")).isVisible();
         }
     }
+
+    private static void writes(BrowserContext context, String site, String words) {
+        Page visitor = context.newPage();
+        visitor.navigate(Chromium.site(site));
+        visitor.locator("[data-enquiry] [name=name]").fill("Growth Team");
+        visitor.locator("[data-enquiry] [name=reach]").fill("growth@rank.example");
+        visitor.locator("[data-enquiry] [name=message]").fill(words);
+        visitor.locator("[data-enquiry] .send").click();
+        visitor.locator("[data-enquiry] .sent").waitFor();
+        visitor.close();
+    }
+
+    @Test
+    void whatWasSetAsideIsPutRightAndComesThroughNextTime() {
+        try (BrowserContext context = Chromium.context(Chromium.Screen.PHONE)) {
+            Page page = context.newPage();
+            List<String> complaints = Chromium.complaints(page);
+            Owner owner = begun(page);
+            String site = "aside-" + UUID.randomUUID().toString().substring(0, 8);
+            owner.publishes(site);
+            writes(context, site, "Guest posts and backlinks, see https://rank.example");
+            page.navigate(page.url().replace("/publish", "/enquiries"));
+            owner.taps("1 unwanted").taps("Growth Team");
+            assertThat(opened(page)).containsText("It says “backlinks”, “guest posts”.");
+            owner.button("It is a customer").press("Enter");
+            assertThat(page.getByText("It waits for your answer.")).isVisible();
+            assertThat(opened(page)).isFocused();
+            assertThat(opened(page)).not().containsText("Set aside for you");
+
+            writes(context, site, "Guest posts and backlinks once more, see https://rank.example");
+            page.reload();
+            assertThat(page.getByText("2 people wait for an answer")).isVisible();
+            assertThat(owner.button("1 unwanted")).hasCount(0);
+            assertThat(complaints).isEmpty();
+        }
+    }
 }

@@ -14,6 +14,7 @@ import ostium.app.enquiry.EnquiryService;
 import ostium.app.enquiry.EnquiryWork;
 import ostium.app.site.SiteService;
 import ostium.app.site.StoredSite;
+import ostium.core.brief.Brief;
 import ostium.core.enquiry.EnquiryState;
 import ostium.core.enquiry.StartingForm;
 import ostium.core.form.Form;
@@ -54,7 +55,8 @@ class DemoEnquiries {
             List<Done> entries) {}
 
     void bringIn(StoredSite site, Account owner, byte[] file) throws IOException {
-        Form form = StartingForm.of(sites.read(sites.state(site)).brief());
+        Brief brief = sites.read(sites.state(site)).brief();
+        Form form = StartingForm.of(brief);
         for (Message message : json.readValue(file, new TypeReference<List<Message>>() {})) {
             Instant received = clock.instant().minus(message.ago());
             String id = enquiries.bringIn(
@@ -62,7 +64,8 @@ class DemoEnquiries {
                     form,
                     message.answers(),
                     message.came() == null ? Enquiry.Came.FORM : message.came(),
-                    received);
+                    received,
+                    brief.facts().region());
             for (Done done : message.entries() == null ? List.<Done>of() : message.entries()) {
                 work.writeAt(site, id, done.kind(), done.words(), owner, received.plus(done.after()));
             }
@@ -70,10 +73,7 @@ class DemoEnquiries {
                 work.mark(site, id, message.state());
             }
             if (message.askAgain() != null) {
-                work.askAgain(
-                        site,
-                        id,
-                        sites.read(sites.state(site)).brief().today().date().plusDays(message.askAgain()));
+                work.askAgain(site, id, brief.today().date().plusDays(message.askAgain()));
             }
         }
     }

@@ -7,11 +7,13 @@ import java.util.List;
 import java.util.Optional;
 import ostium.app.mail.MailQueue;
 import ostium.core.enquiry.EnquiryState;
+import ostium.core.enquiry.Reach;
 import ostium.core.hours.OpenSpan;
 
 /**
  * A message as the owner sees it, with all that was done since.
  *
+ * @param setAside why it was set aside without the owner, in sentences; empty where it was not
  * @param files photographs and PDFs that came with it
  * @param due by when it is to be answered, as the owner promises; null where nobody waits or no time is promised
  * @param work the hours of work from the message to that time, or to now where it is over; empty where nobody waits
@@ -23,6 +25,7 @@ public record Enquiry(
         EnquiryState state,
         Came came,
         Instant receivedAt,
+        List<String> setAside,
         List<Answer> answers,
         List<Attached> files,
         List<MailQueue.Delivery> deliveries,
@@ -71,6 +74,14 @@ public record Enquiry(
             CALL,
             REPLY
         }
+    }
+
+    /** How whoever answered is reached; the first way they left counts. */
+    static Optional<Reach> reach(List<Answer> answers, String region) {
+        return Reach.KEYS.stream()
+                .flatMap(key -> answers.stream().filter(answer -> answer.key().equals(key)))
+                .flatMap(answer -> Reach.read(answer.value(), region).stream())
+                .findFirst();
     }
 
     /** What was answered to a question of the form. */

@@ -100,7 +100,13 @@ class EnquiryController {
         checked.faults().entrySet().stream().findFirst().ifPresent(fault -> {
             throw Problem.worded(fault.getKey(), fault.getValue());
         });
-        String made = enquiries.bringIn(site.id(), form, checked.values(), Enquiry.Came.WRITTEN, clock.instant());
+        String made = enquiries.bringIn(
+                site.id(),
+                form,
+                checked.values(),
+                Enquiry.Came.WRITTEN,
+                clock.instant(),
+                brief.facts().region());
         return reader.one(site, made).orElseThrow(Problem::notFound);
     }
 

@@ -12,20 +12,14 @@ import org.apache.ibatis.annotations.Update;
 
 @Mapper
 interface EnquiryMapper {
-    String COLUMNS = "select id, state, came, ask_again, fields, received_at from enquiry where site = #{site}";
+    String COLUMNS =
+            "select id, state, came, ask_again, fields, received_at, set_aside from enquiry where site = #{site}";
 
     /** A repeat of the same message changes nothing. */
-    @Insert("insert ignore into enquiry (id, site, publication, repeat_key, state, came, fields, received_at)"
-            + " values (#{id}, #{site}, #{publication}, #{repeatKey}, #{state}, #{came}, #{fields}, #{receivedAt})")
-    int insert(
-            String id,
-            String site,
-            Long publication,
-            String repeatKey,
-            String state,
-            String came,
-            String fields,
-            Instant receivedAt);
+    @Insert("insert ignore into enquiry (id, site, publication, repeat_key, state, came, fields, received_at,"
+            + " set_aside, words_key, sender_key) values (#{id}, #{site}, #{publication}, #{repeatKey}, #{state},"
+            + " #{came}, #{fields}, #{receivedAt}, #{setAside}, #{wordsKey}, #{senderKey})")
+    int insert(NewEnquiry enquiry);
 
     /** The newest first; what is over for long stands behind them. */
     @Select(COLUMNS + " order by state in ('DONE', 'LOST', 'UNWANTED'), received_at desc limit 500")
@@ -50,6 +44,32 @@ interface EnquiryMapper {
     /** Unless somebody has answered meanwhile, or reminded. */
     @Update("update enquiry set reminded_at = #{at} where id = #{id} and state = 'NEW' and reminded_at is null")
     int setReminded(String id, Instant at);
+
+    /** How many others sent the same words to this site. */
+    @Select("select count(*) from enquiry where words_key = #{words} and site = #{site} and received_at > #{since}"
+            + " and not sender_key <=> #{sender}")
+    int sameWordsHere(String site, String words, String sender, Instant since);
+
+    /** To how many other sites the same words came. */
+    @Select("select count(distinct site) from enquiry where words_key = #{words} and site <> #{site}"
+            + " and received_at > #{since}")
+    int sameWordsElsewhere(String site, String words, Instant since);
+
+    @Select("select count(*) from enquiry where site = #{site} and sender_key = #{sender} and received_at > #{since}")
+    int sameSender(String site, String sender, Instant since);
+
+    /**
+     * Messages from the form that somebody has judged, the newest first: those that were answered or came to something,
+     * those the owner set aside, and those taken back from there.
+     */
+    @Select("select state, fields from enquiry where site = #{site} and came = 'FORM'"
+            + " and (state in ('ANSWERED', 'AGREED', 'DONE', 'LOST') or state = 'UNWANTED' and set_aside is null"
+            + " or state = 'NEW' and set_aside is not null) order by received_at desc limit 300")
+    List<StoredJudged> judged(String site);
+
+    /** What the owner sets aside is no longer what we did. */
+    @Update("update enquiry set set_aside = null where id = #{id} and site = #{site}")
+    void setAsideByOwner(String site, String id);
 
     @Update("update enquiry set state = #{state} where id = #{id} and site = #{site}")
     int setState(String site, String id, String state);
@@ -80,8 +100,34 @@ interface EnquiryMapper {
             + " join enquiry q on q.id = e.enquiry where q.site = #{site} order by e.said_at, e.id")
     List<StoredEntry> entries(String site);
 
-    /** @param fields list of label and value, as JSON */
-    record StoredEnquiry(String id, String state, String came, LocalDate askAgain, String fields, Instant receivedAt) {}
+    /**
+     * @param fields list of label and value, as JSON
+     * @param setAside why it was set aside without the owner, a sentence a line; or null
+     */
+    record StoredEnquiry(
+            String id,
+            String state,
+            String came,
+            LocalDate askAgain,
+            String fields,
+            Instant receivedAt,
+            String setAside) {}
+
+    /** As {@link StoredEnquiry}, with what finds a repeat of it, its words and its sender. */
+    record NewEnquiry(
+            String id,
+            String site,
+            Long publication,
+            String repeatKey,
+            String state,
+            String came,
+            String fields,
+            Instant receivedAt,
+            String setAside,
+            String wordsKey,
+            String senderKey) {}
+
+    record StoredJudged(String state, String fields) {}
 
     /** @param since when the first of those that wait came, or null */
     record Waiting(int number, Instant since) {}

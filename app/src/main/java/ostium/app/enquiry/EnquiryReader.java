@@ -15,7 +15,6 @@ import ostium.app.site.SiteService;
 import ostium.app.site.StoredSite;
 import ostium.core.enquiry.EnquiryState;
 import ostium.core.enquiry.PromisedAnswer;
-import ostium.core.enquiry.Reach;
 import ostium.core.fact.Facts;
 import ostium.core.hours.OpenSpan;
 import tools.jackson.core.type.TypeReference;
@@ -102,6 +101,7 @@ class EnquiryReader {
                 state,
                 Enquiry.Came.valueOf(stored.came()),
                 stored.receivedAt(),
+                setAside(stored, state),
                 answers,
                 sent,
                 deliveries,
@@ -119,11 +119,15 @@ class EnquiryReader {
                         .toList());
     }
 
+    /** What was put right, or judged by the owner, needs no reasons of ours. */
+    private static List<String> setAside(StoredEnquiry stored, EnquiryState state) {
+        return state != EnquiryState.UNWANTED || stored.setAside() == null
+                ? List.of()
+                : stored.setAside().lines().toList();
+    }
+
     private static Enquiry.Person person(List<Enquiry.Answer> answers, String region) {
-        return Reach.KEYS.stream()
-                .flatMap(key -> answers.stream().filter(answer -> answer.key().equals(key)))
-                .flatMap(answer -> Reach.read(answer.value(), region).stream())
-                .findFirst()
+        return Enquiry.reach(answers, region)
                 .map(reach -> new Enquiry.Person(
                         reach.key(), reach.shown(), reach.uri(), reach.mail().isPresent()))
                 .orElse(null);

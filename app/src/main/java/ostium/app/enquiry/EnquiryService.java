@@ -1,10 +1,12 @@
 package ostium.app.enquiry;
 
 import java.time.Clock;
+import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
 import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Service;
@@ -33,6 +35,7 @@ public class EnquiryService implements SiteOutlook {
     private final MailQueue mail;
     private final WebHooks hooks;
     private final EnquiryMail words;
+    private final Weighing weighing;
 
     EnquiryService(
             EnquiryMapper enquiries,
@@ -40,6 +43,7 @@ public class EnquiryService implements SiteOutlook {
             MailQueue mail,
             WebHooks hooks,
             EnquiryMail words,
+            Weighing weighing,
             JsonMapper json,
             Clock clock) {
         this.enquiries = enquiries;
@@ -47,6 +51,7 @@ public class EnquiryService implements SiteOutlook {
         this.mail = mail;
         this.hooks = hooks;
         this.words = words;
+        this.weighing = weighing;
         this.json = json;
         this.clock = clock;
     }
@@ -56,13 +61,22 @@ public class EnquiryService implements SiteOutlook {
      *
      * @param values the answers, by key
      * @param submission id the page gave the sending, or blank; the same message with the same id is one enquiry
-     * @param unwanted whether it looks like no customer's; such a one is kept, and nobody is bothered with it
      */
-    public record Message(
-            Form form, Map<String, String> values, SentFiles files, String submission, boolean unwanted) {}
+    public record Message(Form form, Map<String, String> values, SentFiles files, String submission, Arrival arrival) {}
 
     /**
-     * Keeps a message, and puts mail to the owner on its way in the same transaction.
+     * How a message came.
+     *
+     * @param trapped whether a field was filled in that people do not see
+     * @param taken from opening the page to sending; empty where no script told it
+     * @param from network address it came from; it is not kept
+     * @param region ISO 3166 country of the business, for numbers
+     */
+    public record Arrival(boolean trapped, Optional<Duration> taken, String from, String region) {}
+
+    /**
+     * Keeps a message, and puts mail to the owner on its way in the same transaction. What looks like no customer's is kept
+     * as well, and nobody is bothered with it.
      *
      * @param site the site as it is live
      */
@@ -70,14 +84,17 @@ public class EnquiryService implements SiteOutlook {
     public void keep(StoredSite site, Long publication, Message message) {
         String id = UUID.randomUUID().toString();
         List<Enquiry.Answer> answers = answers(message.form(), message.values());
-        EnquiryState state = message.unwanted() ? EnquiryState.UNWANTED : EnquiryState.NEW;
         Instant now = clock.instant();
+        Weighing.Weighed weighed = weighing.weigh(site.id(), answers, message.arrival(), now);
         String repeat = repeatKey(site.id(), message, answers, now);
-        if (!insert(id, site.id(), publication, answers, repeat, state, Enquiry.Came.FORM, now)) {
+        if (!insert(
+                new New(id, site.id(), publication, repeat, weighed.state(), Enquiry.Came.FORM, now),
+                answers,
+                weighed)) {
             return;
         }
         files.keep(id, message.files());
-        if (!message.unwanted()) {
+        if (weighed.state().waits()) {
             words.told(site, id, answers).forEach(mail::send);
             tell(site.id(), id, answers, now);
             if (message.form().confirms()) {
@@ -95,14 +112,20 @@ public class EnquiryService implements SiteOutlook {
     }
 
     /**
-     * Keeps a message that came at a given time, or that an owner wrote down after a call or a visit; nobody is told.
+     * Keeps a message that came at a given time, or that an owner wrote down after a call or a visit; nobody is told. What
+     * came through a form is weighed as any.
      *
      * @return its id
      */
     @Transactional
-    public String bringIn(String site, Form form, Map<String, String> values, Enquiry.Came came, Instant receivedAt) {
+    public String bringIn(
+            String site, Form form, Map<String, String> values, Enquiry.Came came, Instant receivedAt, String region) {
         String id = UUID.randomUUID().toString();
-        insert(id, site, null, answers(form, values), Sha256.hex(id), EnquiryState.NEW, came, receivedAt);
+        List<Enquiry.Answer> answers = answers(form, values);
+        Weighing.Weighed weighed = came == Enquiry.Came.FORM
+                ? weighing.weigh(site, answers, new Arrival(false, Optional.empty(), id, region), receivedAt)
+                : Weighing.Weighed.NOT;
+        insert(new New(id, site, null, Sha256.hex(id), weighed.state(), came, receivedAt), answers, weighed);
         return id;
     }
 
@@ -116,7 +139,10 @@ public class EnquiryService implements SiteOutlook {
         enquiries.deleteTests(site.id());
         String id = UUID.randomUUID().toString();
         List<Enquiry.Answer> answers = answers(form, values);
-        insert(id, site.id(), null, answers, Sha256.hex(id), EnquiryState.DONE, Enquiry.Came.TEST, clock.instant());
+        insert(
+                new New(id, site.id(), null, Sha256.hex(id), EnquiryState.DONE, Enquiry.Came.TEST, clock.instant()),
+                answers,
+                Weighing.Weighed.NOT);
         words.tried(site, id, answers).forEach(mail::send);
         return id;
     }
@@ -132,25 +158,29 @@ public class EnquiryService implements SiteOutlook {
         return answers;
     }
 
-    /** @return false for a repeat of the same message */
-    private boolean insert(
+    private record New(
             String id,
             String site,
             Long publication,
-            List<Enquiry.Answer> answers,
             String repeatKey,
             EnquiryState state,
             Enquiry.Came came,
-            Instant receivedAt) {
-        return enquiries.insert(
-                        id,
-                        site,
-                        publication,
-                        repeatKey,
-                        state.name(),
-                        came.name(),
+            Instant receivedAt) {}
+
+    /** @return false for a repeat of the same message */
+    private boolean insert(New made, List<Enquiry.Answer> answers, Weighing.Weighed weighed) {
+        return enquiries.insert(new EnquiryMapper.NewEnquiry(
+                        made.id(),
+                        made.site(),
+                        made.publication(),
+                        made.repeatKey(),
+                        made.state().name(),
+                        made.came().name(),
                         json.writeValueAsString(answers),
-                        receivedAt)
+                        made.receivedAt(),
+                        weighed.setAside(),
+                        weighed.wordsKey(),
+                        weighed.senderKey()))
                 == 1;
     }
 

@@ -33,6 +33,7 @@ public class EnquiryWork {
     private final MailQueue mail;
     private final PersonBookings bookings;
     private final PersonOnList list;
+    private final Weighing weighing;
     private final SiteService sites;
     private final Clock clock;
 
@@ -43,6 +44,7 @@ public class EnquiryWork {
             MailQueue mail,
             PersonBookings bookings,
             PersonOnList list,
+            Weighing weighing,
             SiteService sites,
             Clock clock) {
         this.enquiries = enquiries;
@@ -51,6 +53,7 @@ public class EnquiryWork {
         this.mail = mail;
         this.bookings = bookings;
         this.list = list;
+        this.weighing = weighing;
         this.sites = sites;
         this.clock = clock;
     }
@@ -60,9 +63,13 @@ public class EnquiryWork {
     public void mark(StoredSite site, String id, EnquiryState state) {
         require(site, id);
         enquiries.setState(site.id(), id, state.name());
+        if (state == EnquiryState.UNWANTED) {
+            enquiries.setAsideByOwner(site.id(), id);
+        }
         if (state.closed()) {
             enquiries.setAskAgain(site.id(), id, null);
         }
+        weighing.judged(site.id());
     }
 
     /** Writes a note or a call down. A call that was written down is an answer. */

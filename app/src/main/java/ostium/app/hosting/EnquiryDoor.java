@@ -3,10 +3,12 @@ package ostium.app.hosting;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
+import java.time.Duration;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.regex.Pattern;
 import org.springframework.dao.DataAccessException;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.TransactionException;
@@ -35,6 +37,10 @@ class EnquiryDoor {
 
     private static final String SUBMISSION = "submission";
     private static final String FORM = "form";
+    /** Milliseconds from opening the page to sending, as the page's script tells them. */
+    private static final String TAKEN = "taken";
+
+    private static final Pattern MILLISECONDS = Pattern.compile("\\d{1,9}");
 
     private final EnquiryService enquiries;
     private final EnquiryFiles files;
@@ -88,6 +94,7 @@ class EnquiryDoor {
         Map<String, List<String>> posted = new LinkedHashMap<>(read.get().fields());
         String submission = first(posted.remove(SUBMISSION));
         boolean trapped = !first(posted.remove(TRAP)).isBlank();
+        Optional<Duration> taken = taken(first(posted.remove(TAKEN)));
         PublishedForm published = form(site, first(posted.remove(FORM)));
         Form form = published.form();
         FilledForm filled = FilledForm.of(published, posted, take(site, form, read.get()));
@@ -109,7 +116,13 @@ class EnquiryDoor {
             if (form.purpose() == FormPurpose.LIST) {
                 join(stored, form, checked.values(), trapped);
             } else {
-                enquiries.keep(stored, site.publication(), filled.message(cut(submission), trapped));
+                enquiries.keep(
+                        stored,
+                        site.publication(),
+                        filled.message(
+                                cut(submission),
+                                new EnquiryService.Arrival(
+                                        trapped, taken, request.getRemoteAddr(), published.region())));
             }
         } catch (DataAccessException | TransactionException | Problem e) {
             refuse(
@@ -125,6 +138,12 @@ class EnquiryDoor {
             response.setStatus(HttpServletResponse.SC_SEE_OTHER);
             response.setHeader("Location", "/" + published.thanksPage());
         }
+    }
+
+    private static Optional<Duration> taken(String milliseconds) {
+        return MILLISECONDS.matcher(milliseconds).matches()
+                ? Optional.of(Duration.ofMillis(Long.parseLong(milliseconds)))
+                : Optional.empty();
     }
 
     private static boolean takesFiles(LiveSite site) {

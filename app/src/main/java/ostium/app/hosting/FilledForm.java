@@ -46,13 +46,13 @@ record FilledForm(PublishedForm published, Form.Checked checked, SentFiles files
     }
 
     /** What is kept. Files that are not asked for, given the other answers, are not among it. */
-    EnquiryService.Message message(String submission, boolean unwanted) {
+    EnquiryService.Message message(String submission, EnquiryService.Arrival arrival) {
         boolean asked = published
                 .form()
                 .filesField()
                 .filter(field -> !checked.values().get(field.key()).isEmpty())
                 .isPresent();
         return new EnquiryService.Message(
-                published.form(), checked.values(), asked ? files : SentFiles.none(), submission, unwanted);
+                published.form(), checked.values(), asked ? files : SentFiles.none(), submission, arrival);
     }
 }
