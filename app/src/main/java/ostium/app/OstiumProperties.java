@@ -16,6 +16,8 @@ import org.springframework.boot.context.properties.bind.DefaultValue;
  * @param enquiriesPerTenMinutes messages one address may send to one site in ten minutes
  * @param bookingsPerTenMinutes times one address may hold, take, move or call off at one site in ten minutes
  * @param mailFrom address that mail from Ostium comes from
+ * @param trustedProxies network addresses of proxies that stand before this, with commas between; what they say of a client is
+ *     believed
  * @param askThisMachine whether files may be asked of this machine itself, where the stand-ins are; the demo may
  * @param demo whether demo data are loaded at the start
  * @param devOrigin origin of an interface that is being worked on, which may show previews too; empty in production
@@ -32,6 +34,7 @@ public record OstiumProperties(
         @DefaultValue("20") int enquiriesPerTenMinutes,
         @DefaultValue("40") int bookingsPerTenMinutes,
         @DefaultValue("no-reply@ostium.example") String mailFrom,
+        @DefaultValue("") String trustedProxies,
         @DefaultValue("false") boolean askThisMachine,
         @DefaultValue("false") boolean demo,
         @DefaultValue("") String devOrigin) {

@@ -16,7 +16,7 @@ public final class RunningOstium {
 
     private final ConfigurableApplicationContext context;
 
-    private RunningOstium(boolean demo) {
+    private RunningOstium(boolean demo, String... more) {
         List<String> arguments = new ArrayList<>(List.of(
                 "--server.port=0",
                 "--ostium.demo=" + demo,
@@ -28,6 +28,7 @@ public final class RunningOstium {
         for (String setting : DATABASE.settings()) {
             arguments.add("--" + setting);
         }
+        arguments.addAll(List.of(more));
         this.context = SpringApplication.run(Ostium.class, arguments.toArray(String[]::new));
     }
 
@@ -38,10 +39,10 @@ public final class RunningOstium {
         return started;
     }
 
-    /** One more instance on the same database; the test closes it. */
-    public static RunningOstium another() {
+    /** One more instance on the same database, with settings of its own; the test closes it. */
+    public static RunningOstium another(String... more) {
         get();
-        return new RunningOstium(false);
+        return new RunningOstium(false, more);
     }
 
     public void close() {

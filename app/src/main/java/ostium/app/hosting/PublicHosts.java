@@ -37,6 +37,9 @@ class PublicHosts extends HttpFilter {
     protected void doFilter(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
             throws IOException, ServletException {
         String host = normal(request.getServerName());
+        if (request.isSecure()) {
+            response.setHeader("Strict-Transport-Security", "max-age=31536000");
+        }
         if (origins.isEditor(host)) {
             answerBesideEditor(request, response, chain);
         } else if (host.equals(origins.host(Origins.PREVIEW))) {

@@ -20,6 +20,9 @@ import ostium.app.web.Problem;
 /** Shows what the stand-ins have caught, to whoever sits at this machine. With a real mail server there is nothing. */
 @RestController
 class StandInController {
+    private static final List<String> FORWARDED =
+            List.of("Forwarded", "X-Forwarded-For", "X-Forwarded-Proto", "X-Forwarded-Host", "X-Real-IP", "Via");
+
     private final ObjectProvider<CaughtMail> mail;
     private final CaughtTexts texts;
     private final CaughtCalls calls;
@@ -81,8 +84,10 @@ class StandInController {
                 .build();
     }
 
+    /** What was forwarded came from elsewhere, even where the proxy that did it stands on this machine. */
     private static void requireThisMachine(HttpServletRequest request) throws UnknownHostException {
-        if (!InetAddress.getByName(request.getRemoteAddr()).isLoopbackAddress()) {
+        boolean forwarded = FORWARDED.stream().anyMatch(name -> request.getHeader(name) != null);
+        if (forwarded || !InetAddress.getByName(request.getRemoteAddr()).isLoopbackAddress()) {
             throw Problem.notFound();
         }
     }

@@ -1,0 +1,53 @@
+package ostium.app.web;
+
+import java.net.InetAddress;
+import java.net.UnknownHostException;
+import java.util.Arrays;
+import java.util.regex.Pattern;
+import java.util.stream.Collectors;
+import org.apache.catalina.valves.RemoteIpValve;
+import org.springframework.boot.tomcat.servlet.TomcatServletWebServerFactory;
+import org.springframework.boot.web.server.WebServerFactoryCustomizer;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
+import ostium.app.OstiumProperties;
+
+/**
+ * The one place that says who a client is. Behind a proxy of ours it is who the proxy says (X-Forwarded-For), asked in the way
+ * the proxy was asked (X-Forwarded-Proto): limits, cookies and HSTS follow. From anybody else these headers say nothing.
+ */
+@Configuration
+class TrustedProxies {
+    @Bean
+    WebServerFactoryCustomizer<TomcatServletWebServerFactory> clientsBehindProxies(OstiumProperties properties) {
+        return factory -> {
+            if (!properties.trustedProxies().isBlank()) {
+                factory.addEngineValves(valve(properties.trustedProxies()));
+            }
+        };
+    }
+
+    private static RemoteIpValve valve(String addresses) {
+        RemoteIpValve valve = new RemoteIpValve();
+        valve.setInternalProxies(Arrays.stream(addresses.split(","))
+                .map(TrustedProxies::asTomcatSaysIt)
+                .map(Pattern::quote)
+                .collect(Collectors.joining("|")));
+        valve.setTrustedProxies(null);
+        valve.setRemoteIpHeader("X-Forwarded-For");
+        valve.setProtocolHeader("X-Forwarded-Proto");
+        return valve;
+    }
+
+    /** @throws IllegalStateException if it is no address */
+    private static String asTomcatSaysIt(String address) {
+        if (!address.strip().matches("[0-9a-fA-F.:]+")) {
+            throw new IllegalStateException("ostium.trusted-proxies: " + address.strip() + " is no address");
+        }
+        try {
+            return InetAddress.getByName(address.strip()).getHostAddress();
+        } catch (UnknownHostException e) {
+            throw new IllegalStateException("ostium.trusted-proxies: " + address.strip() + " is no address", e);
+        }
+    }
+}
