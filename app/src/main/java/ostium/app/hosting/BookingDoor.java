@@ -87,8 +87,7 @@ class BookingDoor {
             answer(site, stored, desk.get(), request, response);
         } catch (DataAccessException | TransactionException e) {
             LOG.warn("a booking could not be answered: {}", e.getMessage());
-            Wire.plainPage(
-                    response, 503, "Back in a moment", "The diary cannot be reached just now. Try again shortly.");
+            Wire.refusal(response, Refusal.DIARY_AWAY);
         } catch (Problem e) {
             Wire.plainPage(response, e.status().value(), WORDS.say("lost.heading"), e.getMessage());
         }
@@ -113,13 +112,13 @@ class BookingDoor {
         if (!isPosted && !List.of("GET", "HEAD").contains(request.getMethod())
                 || isPosted && !request.getMethod().equals("POST")) {
             response.setHeader("Allow", isPosted ? "POST" : "GET, HEAD");
-            Wire.plainPage(response, 405, "Not possible", "Choose a time on the page, and book it from there.");
+            Wire.refusal(response, Refusal.TIME_ONLY);
             return;
         }
         Optional<Map<String, String>> sent =
                 isPosted ? BookingVisit.posted(request) : Optional.of(BookingVisit.asked(request));
         if (sent.isEmpty()) {
-            Wire.plainPage(response, 413, "Not sent", "This is more than can be taken. Shorten it and send it again.");
+            Wire.refusal(response, Refusal.BOOKING_TOO_MUCH);
             return;
         }
         BookingVisit visit = new BookingVisit(live, site, stored, desk, views, sent.get(), response);
@@ -132,7 +131,7 @@ class BookingDoor {
             return;
         }
         if (SentFrom.elsewhere(request)) {
-            Wire.plainPage(response, 403, "Not sent", "This came from another site. Book on the page itself.");
+            Wire.refusal(response, Refusal.BOOKING_ELSEWHERE);
         } else if (!limits.allows(RateLimits.Act.BOOKING, site.site() + request.getRemoteAddr())) {
             visit.show(429, BookingPage.message(views.message("again")));
         } else {
@@ -253,7 +252,7 @@ class BookingDoor {
                 Booking gone = bookings.cancel(visit.stored(), visit.sent("link"));
                 visit.seeOther("booking", gone.link());
             }
-            default -> Wire.plainPage(visit.response(), 404, "Not possible", "There is nothing of this name here.");
+            default -> Wire.refusal(visit.response(), Refusal.NOTHING_HERE);
         }
     }
 

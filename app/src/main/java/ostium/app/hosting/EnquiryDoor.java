@@ -67,28 +67,28 @@ class EnquiryDoor {
     void answer(LiveSite site, HttpServletRequest request, HttpServletResponse response) throws IOException {
         if (!request.getMethod().equals("POST")) {
             response.setHeader("Allow", "POST");
-            Wire.plainPage(response, 405, "Not possible", "Fill in the form on the page, and send it from there.");
+            Wire.refusal(response, Refusal.FORM_ONLY);
             return;
         }
         if (site.forms().isEmpty()) {
-            refuse(request, response, 404, "There is no form on this site any more. Go back to the first page.");
+            refuse(request, response, Refusal.NO_FORM);
             return;
         }
         if (SentFrom.elsewhere(request)) {
-            refuse(request, response, 403, "This came from another site. Fill in the form on the page itself.");
+            refuse(request, response, Refusal.FORM_ELSEWHERE);
             return;
         }
         if (!limits.allows(RateLimits.Act.ENQUIRY, site.site() + request.getRemoteAddr())) {
-            refuse(request, response, 429, "That was often. Wait a few minutes, or call.");
+            refuse(request, response, Refusal.TOO_OFTEN);
             return;
         }
         if (PostedParts.isTooHeavy(request)) {
-            refuse(request, response, 413, "These files are too heavy together. Send fewer, or smaller ones.");
+            refuse(request, response, Refusal.FILES_TOO_HEAVY);
             return;
         }
         Optional<PostedParts> read = PostedParts.read(request, takesFiles(site));
         if (read.isEmpty()) {
-            refuse(request, response, 413, "This is more than the form can take. Shorten it and send it again.");
+            refuse(request, response, Refusal.FORM_TOO_MUCH);
             return;
         }
         Map<String, List<String>> posted = new LinkedHashMap<>(read.get().fields());
@@ -104,6 +104,7 @@ class EnquiryDoor {
                     request,
                     response,
                     400,
+                    Refusal.NOT_KEPT.heading(),
                     form.say("unknownField", checked.unknown().iterator().next()));
             return;
         }
@@ -125,11 +126,7 @@ class EnquiryDoor {
                                         trapped, taken, request.getRemoteAddr(), published.region())));
             }
         } catch (DataAccessException | TransactionException | Problem e) {
-            refuse(
-                    request,
-                    response,
-                    503,
-                    "Your message could not be kept just now. Send it again in a moment, or call.");
+            refuse(request, response, Refusal.NOT_KEPT);
             return;
         }
         if (wantsJson(request)) {
@@ -181,12 +178,17 @@ class EnquiryDoor {
         }
     }
 
-    private void refuse(HttpServletRequest request, HttpServletResponse response, int status, String words)
+    private void refuse(HttpServletRequest request, HttpServletResponse response, Refusal refusal) throws IOException {
+        refuse(request, response, refusal.status(), refusal.heading(), refusal.says());
+    }
+
+    private void refuse(
+            HttpServletRequest request, HttpServletResponse response, int status, String heading, String words)
             throws IOException {
         if (wantsJson(request)) {
             Wire.json(response, status, json.writeValueAsString(Map.of("detail", words)));
         } else {
-            Wire.plainPage(response, status, "Not sent", words);
+            Wire.plainPage(response, status, heading, words);
         }
     }
 

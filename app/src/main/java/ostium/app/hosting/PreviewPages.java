@@ -74,13 +74,13 @@ class PreviewPages {
         Optional<StoredSite> site =
                 matcher.matches() ? tokens.siteOf(matcher.group("token")).flatMap(sites::byId) : Optional.empty();
         if (site.isEmpty()) {
-            Wire.plainPage(response, 404, "This preview has ended", "Reload the page beside it.");
+            Wire.refusal(response, Refusal.PREVIEW_ENDED);
             return;
         }
         String name = matcher.group("file").isEmpty() ? "index.html" : matcher.group("file");
         Optional<State> asked = state(site.get(), matcher);
         if (asked.isEmpty()) {
-            Wire.plainPage(response, 404, "No such version", "There is no version at this address.");
+            Wire.refusal(response, Refusal.NO_VERSION);
             return;
         }
         State state = asked.get();
@@ -92,7 +92,7 @@ class PreviewPages {
         }
         Optional<Draft> draft = draft(site.get(), state, reading, matcher);
         if (draft.isEmpty()) {
-            Wire.plainPage(response, 404, "No such draft", "There is no draft at this address.");
+            Wire.refusal(response, Refusal.NO_DRAFT);
             return;
         }
         List<RenderedFile> rendered = rendered(
@@ -100,7 +100,7 @@ class PreviewPages {
         Optional<RenderedFile> file =
                 rendered.stream().filter(each -> isAskedFor(each.path(), name)).findFirst();
         if (file.isEmpty()) {
-            Wire.plainPage(response, 404, "No such page", "There is no page at this address.");
+            Wire.refusal(response, Refusal.NO_PREVIEW_PAGE);
             return;
         }
         boolean staysTheSame =

@@ -35,8 +35,7 @@ class SitePages {
         try {
             site = live.at(host);
         } catch (DataAccessException e) {
-            Wire.plainPage(
-                    response, 503, "Back in a moment", "This site cannot be reached just now. Try again shortly.");
+            Wire.refusal(response, Refusal.SITE_AWAY);
             return;
         }
         if (ListVisit.isAt(path)) {
@@ -44,7 +43,7 @@ class SitePages {
             return;
         }
         if (site.isEmpty()) {
-            Wire.plainPage(response, 404, "No such site", "There is no site at this address. Check how it is written.");
+            Wire.refusal(response, Refusal.NO_SITE);
             return;
         }
         if (path.equals("/_ostium/enquiry")) {
@@ -62,20 +61,18 @@ class SitePages {
         }
         if (!request.getMethod().equals("GET") && !request.getMethod().equals("HEAD")) {
             response.setHeader("Allow", "GET, HEAD");
-            Wire.plainPage(response, 405, "Not possible", "Pages can only be read.");
+            Wire.refusal(response, Refusal.READ_ONLY);
             return;
         }
         LiveFile file = file(site.get(), path);
         if (file == null) {
-            Wire.plainPage(
-                    response, 404, "No such page", "There is no page at this address. Go back to the first page.");
+            Wire.refusal(response, Refusal.NO_PAGE);
             return;
         }
         try {
             Wire.file(request, response, live.whole(file));
         } catch (DataAccessException e) {
-            Wire.plainPage(
-                    response, 503, "Back in a moment", "This file cannot be reached just now. Try again shortly.");
+            Wire.refusal(response, Refusal.FILE_AWAY);
         }
     }
 

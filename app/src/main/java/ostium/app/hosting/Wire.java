@@ -110,6 +110,10 @@ final class Wire {
         response.getOutputStream().write(body);
     }
 
+    static void refusal(HttpServletResponse response, Refusal refusal) throws IOException {
+        plainPage(response, refusal.status(), refusal.heading(), refusal.says());
+    }
+
     static void plainPage(HttpServletResponse response, int status, String title, String words) throws IOException {
         html(response, status, SiteRenderer.shipped().plainPage(title, words));
     }
