@@ -14,7 +14,7 @@
   import PeopleList from './PeopleList.svelte';
   import PersonLeaf from './PersonLeaf.svelte';
   import { UndeliveredState } from './undelivered.svelte';
-  import UndeliveredMails from './UndeliveredMails.svelte';
+  import UndeliveredMessages from './UndeliveredMessages.svelte';
   import WhoWaits from './WhoWaits.svelte';
   import WriteDown from './WriteDown.svelte';
   import { peopleWait } from './waiting';
@@ -150,7 +150,7 @@
         leave={() => (writing = false)}
       />
     {/if}
-    <UndeliveredMails {undelivered} now={enquiries.now} />
+    <UndeliveredMessages {undelivered} now={enquiries.now} />
     <div class="desk">
       <div class="list">
         {#if enquiries.list && enquiries.list.length > 0}

@@ -5,60 +5,66 @@
   import type { Undelivered, UndeliveredState } from './undelivered.svelte';
   import { clock, day } from './waiting';
 
-  /** Mails that have not come to whom they are for: why, and what can be done. Nothing where there are none. */
+  /** Mails and texts that have not come to whom they are for: why, and what can be done. Nothing where there are none. */
   let { undelivered, now }: { undelivered: UndeliveredState; now: Date } = $props();
 
-  const mails = $derived(undelivered.mails);
-  const lost = $derived(mails.filter((mail) => mail.state === 'GIVEN_UP'));
-  const waiting = $derived(mails.filter((mail) => mail.state === 'WAITING'));
+  const list = $derived(undelivered.list);
+  const lost = $derived(list.filter((each) => each.isGivenUp));
+  const waiting = $derived(list.filter((each) => !each.isGivenUp));
   let busy = $state('');
 
-  async function act(mail: Undelivered, asked: Promise<Problem | null>, done: string): Promise<void> {
-    busy = mail.id;
-    const at = lost.findIndex((each) => each.id === mail.id);
+  /** A mail and a text are called what they are; several of both are messages. */
+  function called(some: Undelivered[]): string {
+    const texts = some.filter((each) => each.way === 'TEXT').length;
+    const one = texts === 0 ? 'mail' : texts === some.length ? 'text' : 'message';
+    return some.length === 1 ? `A ${one}` : `${some.length} ${one}s`;
+  }
+
+  async function act(message: Undelivered, asked: Promise<Problem | null>, done: string): Promise<void> {
+    busy = message.id;
+    const at = lost.findIndex((each) => each.id === message.id);
     const problem = await asked;
     busy = '';
     if (problem) notices.error({ title: 'Not done.', description: problem.detail });
     else notices.info({ title: done });
     await tick();
-    const next = problem ? mail : (lost[at] ?? lost.at(-1));
+    const next = problem ? message : (lost[at] ?? lost.at(-1));
     // Where no other is left, what was looked at before it is next.
     const where = next ? document.getElementById(`again-${next.id}`) : null;
     (where ?? document.getElementById('find') ?? document.querySelector<HTMLElement>('main .act'))?.focus();
   }
 </script>
 
-{#if mails.length > 0}
+{#if list.length > 0}
   <section class="leaf" aria-labelledby="undelivered-head">
     <h2 id="undelivered-head">
-      {lost.length === 0
-        ? 'Mail is delayed'
-        : lost.length === 1
-          ? 'A mail did not arrive'
-          : `${lost.length} mails did not arrive`}
+      {lost.length > 0
+        ? `${called(lost)} did not arrive`
+        : `${called(waiting)} ${waiting.length === 1 ? 'waits' : 'wait'} to be sent`}
     </h2>
     {#if lost.length > 0}<ul>
-        {#each lost as mail (mail.id)}
+        {#each lost as message (message.id)}
           <li>
             <p class="what">
-              <b dir="auto">{mail.subject}</b>
-              <span class="quiet">to {mail.to}, {day(new Date(mail.at), now)} {clock(new Date(mail.at))}</span
+              <b dir="auto">{message.about}</b>
+              <span class="quiet"
+                >to {message.to}, {day(new Date(message.at), now)} {clock(new Date(message.at))}</span
               >
             </p>
-            <p class="why">{mail.fault}</p>
+            <p class="why">{message.fault}</p>
             <p class="acts">
               <button
                 class="word"
-                id="again-{mail.id}"
-                disabled={busy === mail.id}
-                onclick={() => act(mail, undelivered.again(mail), 'It is on its way again.')}
-                aria-label="Send again to {mail.to}">Send again</button
+                id="again-{message.id}"
+                disabled={busy === message.id}
+                onclick={() => act(message, undelivered.again(message), 'It is on its way again.')}
+                aria-label="Send again to {message.to}">Send again</button
               >
               <button
                 class="word"
-                disabled={busy === mail.id}
-                onclick={() => act(mail, undelivered.letGo(mail), 'It is shown no more.')}
-                aria-label="Show no more: {mail.subject}">Show no more</button
+                disabled={busy === message.id}
+                onclick={() => act(message, undelivered.letGo(message), 'It is shown no more.')}
+                aria-label="Show no more: {message.about}">Show no more</button
               >
             </p>
           </li>
@@ -66,8 +72,7 @@
       </ul>{/if}
     {#if waiting[0]}
       <p class="quiet waits">
-        {waiting.length === 1 ? `A mail to ${waiting[0].to} waits.` : `${waiting.length} mails wait.`}
-        {waiting[0].fault} It is tried again by itself.
+        To {waiting[0].to}{waiting.length > 1 ? ' and others' : ''}. {waiting[0].fault} It is tried again by itself.
       </p>
     {/if}
   </section>

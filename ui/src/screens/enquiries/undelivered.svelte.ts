@@ -3,36 +3,39 @@ import type { components } from '../../api/schema';
 
 export type Undelivered = components['schemas']['Undelivered'];
 
-const ONE = '/api/sites/{id}/mails/undelivered/{mail}';
+const ALL = '/api/sites/{id}/undelivered';
+const ONE = '/api/sites/{id}/undelivered/{way}/{message}';
 
-/** Mails about a site that have not come to whom they are for. */
+/** Mails and texts about a site that have not come to whom they are for. */
 export class UndeliveredState {
-  mails = $state.raw<Undelivered[]>([]);
+  list = $state.raw<Undelivered[]>([]);
 
   #site = '';
 
   async load(site: string): Promise<void> {
     this.#site = site;
-    const { data } = await api.GET('/api/sites/{id}/mails/undelivered', { params: { path: { id: site } } });
+    const { data } = await api.GET(ALL, { params: { path: { id: site } } });
     // What was known is shown on where it cannot be asked.
-    if (data && site === this.#site) this.mails = data;
+    if (data && site === this.#site) this.list = data;
   }
 
-  again(mail: Undelivered): Promise<Problem | null> {
-    return this.#takes(api.POST(ONE, this.#of(mail)));
+  again(message: Undelivered): Promise<Problem | null> {
+    return this.#takes(api.POST(ONE, this.#of(message)));
   }
 
-  letGo(mail: Undelivered): Promise<Problem | null> {
-    return this.#takes(api.DELETE(ONE, this.#of(mail)));
+  letGo(message: Undelivered): Promise<Problem | null> {
+    return this.#takes(api.DELETE(ONE, this.#of(message)));
   }
 
-  #of(mail: Undelivered): { params: { path: { id: string; mail: string } } } {
-    return { params: { path: { id: this.#site, mail: mail.id } } };
+  #of({ way, id }: Undelivered): {
+    params: { path: { id: string; way: Undelivered['way']; message: string } };
+  } {
+    return { params: { path: { id: this.#site, way, message: id } } };
   }
 
   async #takes(asked: Promise<{ data?: Undelivered[]; error?: unknown; response: Response }>) {
     const { data, error, response } = await asked;
-    if (data) this.mails = data;
+    if (data) this.list = data;
     // Sent again or put away in another window.
     else if (response.status === 404) await this.load(this.#site);
     return data ? null : problemOf(error, response);

@@ -3,12 +3,12 @@ import { api } from '../../api/client';
 import { UndeliveredState, type Undelivered } from './undelivered.svelte';
 
 const mail: Undelivered = {
+  way: 'MAIL',
   id: 'one',
   to: 'oona@quayle.example',
-  subject: 'Your message',
+  about: 'Your message',
   at: '2026-11-27T09:00:00Z',
-  state: 'GIVEN_UP',
-  tries: 1,
+  isGivenUp: true,
   fault: 'There is no such address.'
 };
 
@@ -20,7 +20,7 @@ function answers(method: 'GET' | 'POST' | 'DELETE', data: unknown, status = 200)
   } as never);
 }
 
-describe('mails that have not arrived', () => {
+describe('messages that have not arrived', () => {
   afterEach(() => vi.restoreAllMocks());
 
   it('go from the list once they are on their way again, or are let go', async () => {
@@ -29,10 +29,10 @@ describe('mails that have not arrived', () => {
     await undelivered.load('site');
     answers('POST', [{ ...mail, id: 'two' }]);
     expect(await undelivered.again(mail)).toBeNull();
-    expect(undelivered.mails.map((each) => each.id)).toEqual(['two']);
+    expect(undelivered.list.map((each) => each.id)).toEqual(['two']);
     answers('DELETE', []);
     expect(await undelivered.letGo(mail)).toBeNull();
-    expect(undelivered.mails).toEqual([]);
+    expect(undelivered.list).toEqual([]);
   });
 
   it('stay in view without a connection, with a word on what was not done', async () => {
@@ -41,10 +41,10 @@ describe('mails that have not arrived', () => {
     await undelivered.load('site');
     answers('GET', undefined, 503);
     await undelivered.load('site');
-    expect(undelivered.mails).toEqual([mail]);
+    expect(undelivered.list).toEqual([mail]);
     answers('POST', undefined, 503);
     expect((await undelivered.again(mail))?.detail).toBe('The connection is away.');
-    expect(undelivered.mails).toEqual([mail]);
+    expect(undelivered.list).toEqual([mail]);
   });
 
   it('go from the list too where another window has dealt with one', async () => {
@@ -54,6 +54,6 @@ describe('mails that have not arrived', () => {
     answers('DELETE', undefined, 404);
     answers('GET', [{ ...mail, id: 'two' }]);
     expect(await undelivered.letGo(mail)).not.toBeNull();
-    expect(undelivered.mails.map((each) => each.id)).toEqual(['two']);
+    expect(undelivered.list.map((each) => each.id)).toEqual(['two']);
   });
 });

@@ -143,6 +143,7 @@ class AccountTest {
                 .replace("{subject}", "LIST")
                 .replace("{sign}", "initials")
                 .replace("{position}", "0")
+                .replace("{way}", "MAIL")
                 .replaceAll("\\{[a-z]+}", "00000000-0000-0000-0000-000000000000");
     }
 

@@ -135,23 +135,26 @@ class MailTest {
 
     @Test
     void aMailThatWasGivenUpIsShownAndSentAgain() throws Exception {
-        String undelivered = "/api/sites/" + id + "/mails/undelivered";
+        String undelivered = "/api/sites/" + id + "/undelivered";
         assertThat(owner.get(undelivered).json()).isEmpty();
         String mail = givenUp();
         JsonNode shown = owner.get(undelivered).json();
         assertThat(shown).hasSize(1);
         assertThat(shown.at("/0/to").asString()).isEqualTo(email);
         assertThat(shown.at("/0/fault").asString()).isEqualTo("Refused.");
-        assertThat(owner.call("POST", undelivered + "/" + mail, null).json()).isEmpty();
+        assertThat(owner.call("POST", undelivered + "/MAIL/" + mail, null).json())
+                .isEmpty();
         within(20, () -> StandInMails.to(email).size() == 2);
-        assertThat(owner.call("POST", undelivered + "/" + mail, null).status()).isEqualTo(404);
+        assertThat(owner.call("POST", undelivered + "/MAIL/" + mail, null).status())
+                .isEqualTo(404);
     }
 
     @Test
     void aMailThatWasGivenUpIsLetGo() throws Exception {
-        String undelivered = "/api/sites/" + id + "/mails/undelivered";
+        String undelivered = "/api/sites/" + id + "/undelivered";
         String mail = givenUp();
-        assertThat(owner.call("DELETE", undelivered + "/" + mail, null).json()).isEmpty();
+        assertThat(owner.call("DELETE", undelivered + "/MAIL/" + mail, null).json())
+                .isEmpty();
         assertThat(owner.get(undelivered).json()).isEmpty();
         assertThat(delivery().path("state").asString()).isEqualTo("LET_GO");
     }
@@ -162,12 +165,11 @@ class MailTest {
         Browserlike other = Browserlike.fresh();
         String theirs = other.site(Browserlike.sheet("Other Sweeps")).path("id").asString();
         other.signUp(UUID.randomUUID() + "@quill.example");
-        assertThat(other.get("/api/sites/" + id + "/mails/undelivered").status())
-                .isEqualTo(404);
-        assertThat(other.call("POST", "/api/sites/" + theirs + "/mails/undelivered/" + mail, null)
+        assertThat(other.get("/api/sites/" + id + "/undelivered").status()).isEqualTo(404);
+        assertThat(other.call("POST", "/api/sites/" + theirs + "/undelivered/MAIL/" + mail, null)
                         .status())
                 .isEqualTo(404);
-        assertThat(other.call("DELETE", "/api/sites/" + theirs + "/mails/undelivered/" + mail, null)
+        assertThat(other.call("DELETE", "/api/sites/" + theirs + "/undelivered/MAIL/" + mail, null)
                         .status())
                 .isEqualTo(404);
         assertThat(StandInMails.to(email)).hasSize(1);

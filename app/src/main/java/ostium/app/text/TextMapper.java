@@ -30,5 +30,19 @@ interface TextMapper {
     @Update("update text_message set state = 'GIVEN_UP' where id = #{id}")
     void givenUp(String id);
 
+    /** Those of a site that have not come to whom they are for, though they were tried, of appointments that are not over. */
+    @Select("select t.id, t.recipient, t.words, t.state, t.tries, t.made_at from text_message t"
+            + " join booking b on b.id = t.booking where b.site = #{site} and b.ends_at > #{now}"
+            + " and (t.state = 'GIVEN_UP' or t.state = 'WAITING' and t.tries > 0) order by t.made_at desc limit 60")
+    List<StoredText> undelivered(String site, Instant now);
+
+    @Update("update text_message t join booking b on b.id = t.booking set t.state = 'WAITING', t.tries = 0,"
+            + " t.made_at = #{at} where b.site = #{site} and t.id = #{id} and t.state = 'GIVEN_UP'")
+    int again(String site, String id, Instant at);
+
+    @Update("update text_message t join booking b on b.id = t.booking set t.state = 'LET_GO'"
+            + " where b.site = #{site} and t.id = #{id} and t.state = 'GIVEN_UP'")
+    int letGo(String site, String id);
+
     record StoredText(String id, String recipient, String words, String state, int tries, Instant madeAt) {}
 }

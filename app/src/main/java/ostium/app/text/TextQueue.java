@@ -18,6 +18,7 @@ import ostium.app.queue.Patience;
 import ostium.app.queue.Queue;
 import ostium.app.queue.QueuedWork;
 import ostium.app.text.TextMapper.StoredText;
+import ostium.app.web.Problem;
 
 /**
  * Sends texts, at least once, as mails are sent: {@link #send} writes the text in the caller's transaction, and it goes out if, and
@@ -63,7 +64,41 @@ public class TextQueue implements QueuedWork {
     public enum State {
         WAITING,
         SENT,
-        GIVEN_UP
+        GIVEN_UP,
+        /** Given up, and the owner wants to see it no more. */
+        LET_GO
+    }
+
+    /** A text that has not come to whom it is for, with when it was written. */
+    public record Undelivered(String id, String to, String words, Instant at, State state) {}
+
+    /** Texts about appointments of a site that are not over, the last first. */
+    public List<Undelivered> undelivered(String site) {
+        return texts.undelivered(site, clock.instant()).stream()
+                .map(text -> new Undelivered(
+                        text.id(), text.recipient(), text.words(), text.madeAt(), State.valueOf(text.state())))
+                .toList();
+    }
+
+    /**
+     * Sends a text again that was given up.
+     *
+     * @throws Problem 404 where the site has no such text
+     */
+    @Transactional
+    public void again(String site, String id) {
+        if (texts.again(site, id, clock.instant()) == 0) {
+            throw Problem.notFound();
+        }
+        queue.add(task.instance(id));
+    }
+
+    /** @throws Problem 404 where the site has no such text that was given up */
+    @Transactional
+    public void letGo(String site, String id) {
+        if (texts.letGo(site, id) == 0) {
+            throw Problem.notFound();
+        }
     }
 
     /** The texts that tell of a booking, the first that was written first. */
