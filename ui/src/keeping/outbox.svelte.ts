@@ -300,13 +300,10 @@ export class Outbox {
   /** Of several edits that cannot be one step, those that can be are kept. */
   #takeApart(item: Unkept): void {
     if (item.edit.kind !== 'several') return;
-    const parts = item.edit.edits.map((edit, index) => ({
-      ...item,
-      key: `${item.key}-${index}`,
-      at: item.at + index / 1e6,
-      place: placeOf(edit),
-      edit
-    }));
+    const { key, at } = item;
+    const parts = item.edit.edits.map((edit, index) => {
+      return { ...item, key: `${key}-${index}`, at: at + index / 1e6, place: placeOf(edit), edit };
+    });
     this.items = this.items.flatMap((each) => (each.key === item.key ? parts : [each]));
     parts.forEach((part) => void unkeptWords.put($state.snapshot(part) as Unkept));
     void unkeptWords.drop(item.key);
