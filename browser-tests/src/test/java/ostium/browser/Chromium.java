@@ -27,6 +27,9 @@ final class Chromium {
                     .setArgs(List.of(
                             "--no-sandbox",
                             "--disable-gpu",
+                            // A press on what has just come into sight, a frame or what lies over one, is lost now and
+                            // then where frames of other hosts are drawn by processes of their own.
+                            "--disable-site-isolation-trials",
                             "--disable-quic",
                             "--no-first-run",
                             "--disable-background-networking",
