@@ -27,8 +27,8 @@ final class Chromium {
                     .setArgs(List.of(
                             "--no-sandbox",
                             "--disable-gpu",
-                            // A press on what has just come into sight, a frame or what lies over one, is lost now and
-                            // then where frames of other hosts are drawn by processes of their own.
+                            // Playwright reckons the point of a press in a frame without the frame's scale where
+                            // another process draws it, and presses something else.
                             "--disable-site-isolation-trials",
                             "--disable-quic",
                             "--no-first-run",
