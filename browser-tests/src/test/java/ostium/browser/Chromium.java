@@ -27,9 +27,6 @@ final class Chromium {
                     .setArgs(List.of(
                             "--no-sandbox",
                             "--disable-gpu",
-                            // Playwright reckons the point of a press in a frame without the frame's scale where
-                            // another process draws it, and presses something else.
-                            "--disable-site-isolation-trials",
                             "--disable-quic",
                             "--no-first-run",
                             "--disable-background-networking",

@@ -1,6 +1,7 @@
 package ostium.browser;
 
 import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.PlaywrightException;
 import com.microsoft.playwright.Request;
@@ -65,10 +66,8 @@ public final class LastSeen implements BeforeEachCallback, TestExecutionExceptio
         ON_THEIR_WAY.forEach(request -> ANSWERED.add(said("not yet", request)));
         ON_THEIR_WAY.clear();
         try {
-            String words = String.valueOf(page.evaluate("() => [...document.querySelectorAll('[role=alert]')]"
-                    + ".map((alert) => `alert: ${alert.innerText}\\n`).join('')"
-                    + " + (document.activeElement?.outerHTML ?? '').slice(0, 160) + '\\n'"
-                    + " + document.body?.innerText.replace(/\\n\\n+/g, '\\n')"));
+            // With a limit: a page that is busy for ever must not take the whole suite along.
+            String words = page.locator("body").innerText(new Locator.InnerTextOptions().setTimeout(3_000));
             PAGES.add(page.url() + "\n" + words.substring(0, Math.min(WORDS, words.length())));
         } catch (PlaywrightException gone) {
             PAGES.add(page.url() + "\n(" + gone.getMessage() + ")");

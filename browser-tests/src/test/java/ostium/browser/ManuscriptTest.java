@@ -315,7 +315,8 @@ class ManuscriptTest {
                     .click();
             assertThat(headline(page)).not().isVisible();
             assertThat(shopfront(page).locator("h1")).hasText("On the go");
-            shopfront(page).locator("#services h2").click();
+            // Playwright reckons the point of a press in a frame of another process without the frame's scale.
+            shopfront(page).locator("#services h2").dispatchEvent("click");
             assertThat(page.getByLabel("Services and prices: heading")).isFocused();
         }
     }
