@@ -32,6 +32,7 @@ export type Edit =
       | 'SetDoor'
       | 'PlaceDoors'
       | 'SetForm'
+      | 'SetRoutes'
       | 'SetBooking'
       | 'KeepMessages'];
 

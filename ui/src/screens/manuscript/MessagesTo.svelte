@@ -1,9 +1,10 @@
 <script lang="ts">
   import { mailAddresses } from '../../parts/mailAddresses';
+  import FormRoutes from './form/FormRoutes.svelte';
   import type { ManuscriptState } from './manuscript.svelte';
 
   /** Where messages from the form go. Acts at once, unlike the words around it. */
-  let { manuscript }: { manuscript: ManuscriptState } = $props();
+  let { manuscript, section }: { manuscript: ManuscriptState; section: string } = $props();
 
   let typed = $state<string>();
   const kept = $derived((manuscript.view?.messagesTo ?? []).join(', '));
@@ -33,6 +34,7 @@
     aria-describedby="messages-to-note"
   />
   <p id="messages-to-note" class="quiet">This acts at once. All messages are kept under Enquiries as well.</p>
+  {#if manuscript.view?.forms[section]?.isTold}<FormRoutes {manuscript} {section} />{/if}
   <label for="keep-messages">Once a matter is over, its messages are kept</label>
   <select
     id="keep-messages"

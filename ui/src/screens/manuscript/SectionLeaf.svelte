@@ -144,7 +144,7 @@
       </dl>
     {/if}
     <FormFields {manuscript} section={section.id} />
-    {#if kind.door === 'form'}<MessagesTo {manuscript} />{/if}
+    {#if kind.door === 'form'}<MessagesTo {manuscript} section={section.id} />{/if}
     {#if kind.door === 'list'}
       <p><a class="word" href="/sites/{manuscript.id}/list">Who is on the list</a></p>
     {/if}

@@ -3,9 +3,11 @@ import {
   added,
   addable,
   changed,
+  deciders,
   hangers,
   lines,
   moved,
+  recipients,
   without,
   type Field,
   type FieldKind,
@@ -84,5 +86,33 @@ describe('a form', () => {
 
   it('reads answers a line each', () => {
     expect(lines(' Sweep \n\n Other')).toEqual(['Sweep', 'Other']);
+  });
+});
+
+describe('who is told by an answer', () => {
+  it('hangs on answers that are chosen, wherever they stand', () => {
+    const form: Form = {
+      fields: [
+        field('what', { kind: 'CHOICE', options: ['Sweep', 'Repair'] }),
+        field('name'),
+        field('wants', { kind: 'SEVERAL', options: ['A', 'B'] }),
+        field('pets', { kind: 'YES_NO' })
+      ],
+      thanks: '',
+      confirms: false
+    };
+    expect(deciders(form, KINDS).map((each) => [each.field.key, each.answers])).toEqual([
+      ['what', ['Sweep', 'Repair']],
+      ['wants', ['A', 'B']],
+      ['pets', ['Yes', 'No']]
+    ]);
+  });
+
+  it('is read with commas or semicolons between, numbers with their spaces', () => {
+    expect(recipients(' ben@ashlatch.example; 07700 900461,\n, +44 7700 900462 ')).toEqual([
+      'ben@ashlatch.example',
+      '07700 900461',
+      '+44 7700 900462'
+    ]);
   });
 });

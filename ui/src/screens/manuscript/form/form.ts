@@ -5,6 +5,7 @@ export type FieldKind = Schemas['FieldKindView'];
 export type Condition = Schemas['Condition'];
 /** A field; one that is always asked hangs on nothing. */
 export type Field = Omit<Schemas['Field'], 'condition'> & { condition: Condition | null };
+export type Route = Schemas['Route'];
 export interface Form {
   fields: Field[];
   thanks: string;
@@ -78,8 +79,31 @@ export function hangers(
   const at = form.fields.findIndex((field) => field.key === key);
   return form.fields
     .slice(0, at)
-    .filter((field) => kinds.some((kind) => kind.kind === field.kind && kind.decides))
-    .map((field) => ({ field, answers: field.kind === 'YES_NO' ? ['Yes', 'No'] : field.options }));
+    .filter((field) => isDecider(field, kinds))
+    .map((field) => ({ field, answers: answersOf(field) }));
+}
+
+function isDecider(field: Field, kinds: readonly FieldKind[]): boolean {
+  return kinds.some((kind) => kind.kind === field.kind && kind.decides);
+}
+
+function answersOf(field: Field): string[] {
+  return field.kind === 'YES_NO' ? ['Yes', 'No'] : field.options;
+}
+
+/** Fields that decide who is told of a message, each with its answers. */
+export function deciders(form: Form, kinds: readonly FieldKind[]): { field: Field; answers: string[] }[] {
+  return form.fields
+    .filter((field) => field.options.length > 0 || isDecider(field, kinds))
+    .map((field) => ({ field, answers: answersOf(field) }));
+}
+
+/** Mail addresses and telephone numbers as they are typed into one line, with commas or semicolons between. */
+export function recipients(typed: string): string[] {
+  return typed
+    .split(/[,;\n]/)
+    .map((each) => each.trim())
+    .filter((each) => each !== '');
 }
 
 /** Answers as they are typed, one a line. */

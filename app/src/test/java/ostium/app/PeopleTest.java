@@ -83,6 +83,13 @@ class PeopleTest {
                 id,
                 site.path("revision").asLong(),
                 Map.of("kind", "sendMessagesTo", "addresses", List.of(othersEmail)));
+        JsonNode manuscript = owner.get("/api/sites/" + id + "/manuscript").json();
+        String form = manuscript.path("forms").propertyNames().iterator().next();
+        Map<String, Object> route = Map.of("field", "", "answer", "", "to", List.of(othersEmail, "07700 900461"));
+        owner.edit(
+                id,
+                manuscript.path("revision").asLong(),
+                Map.of("kind", "setRoutes", "section", form, "routes", List.of(route)));
         String helper = owner.get("/api/sites/" + id + "/people")
                 .json()
                 .at("/helpers/0/id")
@@ -92,6 +99,9 @@ class PeopleTest {
                 .extracting(JsonNode::asString)
                 .as("so that nobody waits unseen")
                 .containsExactly(ownersEmail);
+        assertThat(owner.get("/api/sites/" + id + "/manuscript").json().at("/forms/" + form + "/routes/0/to"))
+                .extracting(JsonNode::asString)
+                .containsExactly("07700 900461");
     }
 
     @Test

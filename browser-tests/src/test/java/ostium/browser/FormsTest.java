@@ -33,6 +33,10 @@ class FormsTest {
         return owner.keepsTheDraft();
     }
 
+    private static Locator told(Page page) {
+        return page.getByRole(AriaRole.TEXTBOX, new Page.GetByRoleOptions().setName("Who is told"));
+    }
+
     private static Locator asked(Page page, int number) {
         return page.getByLabel("What is asked").nth(number);
     }
@@ -42,6 +46,37 @@ class FormsTest {
         Locator field = page.getByLabel("What is asked").last();
         assertThat(field).isFocused();
         field.fill(words);
+    }
+
+    @Test
+    void whoIsToldByAnAnswerIsSaidWhereMessagesGo() {
+        try (BrowserContext context = Chromium.context(Chromium.Screen.LAPTOP)) {
+            Page page = context.newPage();
+            Owner owner = begun(page);
+            page.getByLabel("Enquiry form: heading").click();
+            owner.taps("Send some to somebody else, or have a text sent");
+            Locator which = page.getByLabel("Messages with this answer");
+            assertThat(which).isFocused();
+            which.selectOption("every message");
+            Locator to = told(page);
+            to.fill("Ben");
+            page.keyboard().press("Tab");
+            assertThat(page.getByText("“Ben” is neither a mail address nor a mobile number.")
+                            .first())
+                    .isVisible();
+            assertThat(to).hasValue("Ben");
+            to.fill("ben@ashlatch.example, 07700 900461");
+            page.keyboard().press("Tab");
+            owner.waitsUntilKept();
+            page.reload();
+            page.getByLabel("Enquiry form: heading").click();
+            assertThat(told(page)).hasValue("ben@ashlatch.example, 07700 900461");
+            page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Take out this line"))
+                    .click();
+            assertThat(page.getByText("Send some to somebody else")).isFocused();
+            owner.waitsUntilKept().taps("Undo");
+            assertThat(told(page)).hasValue("ben@ashlatch.example, 07700 900461");
+        }
     }
 
     private static void built(Page page, Owner owner) {

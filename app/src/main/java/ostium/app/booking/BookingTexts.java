@@ -51,8 +51,11 @@ class BookingTexts {
     private void send(Desk desk, Booking booking, String number, String words) {
         Telephone.read(number, desk.brief().facts().region())
                 .value()
-                .filter(Telephone::isMobile)
-                .ifPresent(mobile -> texts.send(new TextMessage(mobile.e164(), words, booking.id())));
+                .filter(Telephone::takesTexts)
+                .ifPresent(mobile -> texts.send(new TextMessage(
+                        mobile.e164(),
+                        words,
+                        TextMessage.About.booking(desk.site().id(), booking.id()))));
     }
 
     private static String when(Desk desk, Booking booking) {

@@ -17,6 +17,7 @@ import ostium.app.list.ListService;
 import ostium.app.mail.MailQueue;
 import ostium.app.site.StoredSite;
 import ostium.app.site.TriedDoors;
+import ostium.app.text.TextQueue;
 import ostium.app.web.Problem;
 import ostium.core.base.Messages;
 import ostium.core.brief.Brief;
@@ -35,6 +36,7 @@ import ostium.core.form.Form;
 import ostium.core.form.FormPurpose;
 import ostium.core.list.ListForm;
 import ostium.core.sheet.SheetReading;
+import ostium.core.site.Section;
 import ostium.core.text.Sha256;
 
 /** Tries doors as a visitor would, and knows which were tried as they are now. */
@@ -47,6 +49,7 @@ class DoorTests implements TriedDoors {
     private final ListService list;
     private final Bookings bookings;
     private final MailQueue mail;
+    private final TextQueue texts;
     private final Clock clock;
 
     DoorTests(
@@ -55,12 +58,14 @@ class DoorTests implements TriedDoors {
             ListService list,
             Bookings bookings,
             MailQueue mail,
+            TextQueue texts,
             Clock clock) {
         this.tests = tests;
         this.enquiries = enquiries;
         this.list = list;
         this.bookings = bookings;
         this.mail = mail;
+        this.texts = texts;
         this.clock = clock;
     }
 
@@ -83,6 +88,14 @@ class DoorTests implements TriedDoors {
                     .findFirst()
                     .map(section -> SectionForms.of(section, brief(), state.doors()))
                     .orElseGet(() -> purpose == FormPurpose.LIST ? ListForm.of(brief()) : StartingForm.of(brief()));
+        }
+
+        /** The name of the form for messages; null while no section has one. */
+        String formName() {
+            return SectionForms.in(state.site(), FormPurpose.ENQUIRY).stream()
+                    .findFirst()
+                    .map(Section::anchor)
+                    .orElse(null);
         }
 
         DoorsOf doors() {
@@ -136,7 +149,7 @@ class DoorTests implements TriedDoors {
         Map<String, String> values = answers(tried, form, posted, email);
         return form.purpose() == FormPurpose.LIST
                 ? list.tryOut(tried.site(), form, values)
-                : enquiries.tryOut(tried.site(), form, values);
+                : enquiries.tryOut(tried.site(), tried.formName(), form, values);
     }
 
     private static FormPurpose purpose(DoorKind kind) {
@@ -164,6 +177,9 @@ class DoorTests implements TriedDoors {
             steps.add(new TestStep(WORDS.say(step + kind.kind().id()), true));
         }
         deliveries(kind.kind(), test.made()).stream().map(DoorTests::step).forEach(steps::add);
+        if (kind.kind().equals(FormDoor.KIND)) {
+            texts.ofEnquiry(test.made()).stream().map(DoorTests::step).forEach(steps::add);
+        }
         return steps;
     }
 
@@ -186,11 +202,26 @@ class DoorTests implements TriedDoors {
         };
     }
 
+    private static TestStep step(TextQueue.Delivery delivery) {
+        return switch (delivery.state()) {
+            case SENT -> new TestStep(WORDS.say("text.sent", delivery.to()), true);
+            case GIVEN_UP, LET_GO -> new TestStep(WORDS.say("text.givenUp", delivery.to()), false);
+            case WAITING -> new TestStep(WORDS.say("text.waiting", delivery.to()), null);
+        };
+    }
+
+    /** Nothing where nobody has said it, so that what was tried before it could be said stands. */
+    private static String told(Tried tried) {
+        return tried.state().doors().routes().isEmpty()
+                ? ""
+                : tried.state().doors().routes().toString();
+    }
+
     /** What a door is: whatever of it a visitor would notice when going through. */
     private static String what(Tried tried, DoorsOf doors, FoundDoor door) {
         DoorKind kind = door.kind();
         String form = kind.equals(FormDoor.KIND) || kind.equals(ListDoor.KIND)
-                ? tried.form(purpose(kind)).fields().toString()
+                ? tried.form(purpose(kind)).fields().toString() + told(tried)
                 : kind.equals(BookDoor.KIND)
                         ? String.valueOf(tried.state().doors().booking())
                         : "";

@@ -155,6 +155,8 @@ class ManuscriptService {
                             usual.thanks(brief.facts()),
                             purpose.kinds(),
                             purpose.canConfirm(),
+                            purpose.isTold(),
+                            state.doors().routes(section.id()),
                             purpose == FormPurpose.ENQUIRY ? starts(brief) : List.of());
                 }));
     }

@@ -2,6 +2,7 @@ package ostium.app.editing;
 
 import java.util.List;
 import java.util.Map;
+import ostium.core.door.Route;
 import ostium.core.enquiry.FormStart;
 import ostium.core.form.FieldKind;
 import ostium.core.form.FormSetup;
@@ -82,6 +83,8 @@ record ManuscriptView(
      * A form.
      *
      * @param usual whether it is the one a site begins with
+     * @param isTold whether somebody is told of what is sent
+     * @param routes who is told by what was answered
      * @param starts what it can begin as; none where it is always the same
      * @param usualThanks the words after sending where the owner says none
      */
@@ -91,6 +94,8 @@ record ManuscriptView(
             String usualThanks,
             List<FieldKind> kinds,
             boolean canConfirm,
+            boolean isTold,
+            List<Route> routes,
             List<FormStartView> starts) {}
 
     /**

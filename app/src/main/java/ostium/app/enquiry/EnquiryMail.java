@@ -2,18 +2,23 @@ package ostium.app.enquiry;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 import ostium.app.account.Account;
 import ostium.app.mail.Mail;
 import ostium.app.site.SiteService;
 import ostium.app.site.StoredSite;
+import ostium.app.text.TextMessage;
 import ostium.app.web.Origins;
 import ostium.core.base.Messages;
 import ostium.core.edit.State;
 import ostium.core.enquiry.Reach;
+import ostium.core.enquiry.Recipients;
+import ostium.core.enquiry.SectionForms;
 import ostium.core.fact.EmailAddress;
 import ostium.core.fact.Facts;
 import ostium.core.form.Form;
+import ostium.core.site.Section;
 import ostium.render.mail.MailDress;
 
 /** The mails of an enquiry: one that tells the owner of it, one that answers it. */
@@ -29,9 +34,17 @@ class EnquiryMail {
         this.origins = origins;
     }
 
-    /** All of it, with a way to answer at once; one for each address the site's messages go to. */
-    List<Mail> told(StoredSite site, String enquiry, List<Enquiry.Answer> answers) {
+    /**
+     * A message that has come.
+     *
+     * @param form name of the form it came by; null for the only one
+     */
+    record Come(String id, String form, List<Enquiry.Answer> answers) {}
+
+    /** All of it, with a way to answer at once; one for each address it goes to. */
+    List<Mail> told(StoredSite site, Come come) {
         State state = sites.state(site);
+        List<Enquiry.Answer> answers = come.answers();
         String who = value(answers, "name").orElse(WORDS.say("told.somebody"));
         String subject = value(answers, "service")
                 .map(service -> WORDS.say("told.subject.about", who, service))
@@ -44,9 +57,40 @@ class EnquiryMail {
         body.append(replyTo == null ? "" : WORDS.say("told.answer") + "\n");
         String all = origins.editor() + "/sites/" + site.id() + "/enquiries";
         body.append(WORDS.say("told.all", state.sheet().name(), all)).append('\n');
-        return state.doors().messagesTo().stream()
-                .map(to -> new Mail(to, replyTo, subject, body.toString(), Mail.About.enquiry(site.id(), enquiry))
+        return recipients(state, come).mails().stream()
+                .map(to -> new Mail(to, replyTo, subject, body.toString(), Mail.About.enquiry(site.id(), come.id()))
                         .withButton(WORDS.say("told.button"), all))
+                .toList();
+    }
+
+    private static Recipients recipients(State state, Come come) {
+        return Recipients.of(
+                state.doors(),
+                SectionForms.named(state.site(), come.form()).map(Section::id).orElse(null),
+                come.answers().stream().collect(Collectors.toMap(Enquiry.Answer::key, Enquiry.Answer::value)),
+                state.sheet().region());
+    }
+
+    /** That it has come, and how whoever wrote is reached; one for each telephone that is texted of it. */
+    List<TextMessage> texted(StoredSite site, Come come) {
+        State state = sites.state(site);
+        String who = value(come.answers(), "name").orElse(WORDS.say("told.somebody"));
+        String reach = Reach.KEYS.stream()
+                .flatMap(key -> value(come.answers(), key).stream())
+                .collect(Collectors.joining(", "));
+        String name = state.sheet().name();
+        String words = value(come.answers(), "service")
+                .map(service -> WORDS.say("told.text.about", who, name, reach, service))
+                .orElse(WORDS.say("told.text", who, name, reach));
+        return recipients(state, come).texts().stream()
+                .map(to -> new TextMessage(to, words, TextMessage.About.enquiry(site.id(), come.id())))
+                .toList();
+    }
+
+    /** The same for a test of the form, called one. */
+    List<TextMessage> textTried(StoredSite site, Come come) {
+        return texted(site, come).stream()
+                .map(text -> new TextMessage(text.to(), WORDS.say("told.text.test", text.words()), text.about()))
                 .toList();
     }
 
@@ -77,17 +121,17 @@ class EnquiryMail {
     }
 
     /** The same once more, for somebody who has not answered. */
-    List<Mail> reminded(StoredSite site, String enquiry, List<Enquiry.Answer> answers, String waited) {
-        String who = value(answers, "name").orElse(WORDS.say("told.somebody"));
-        return told(site, enquiry, answers).stream()
+    List<Mail> reminded(StoredSite site, Come come, String waited) {
+        String who = value(come.answers(), "name").orElse(WORDS.say("told.somebody"));
+        return told(site, come).stream()
                 .map(mail -> mail.withSubject(WORDS.say("remind.subject", who))
                         .withBody(waited + "\n\n" + mail.body() + "\n" + WORDS.say("remind.foot") + "\n"))
                 .toList();
     }
 
     /** The same for a test of the form, called one. */
-    List<Mail> tried(StoredSite site, String enquiry, List<Enquiry.Answer> answers) {
-        return told(site, enquiry, answers).stream()
+    List<Mail> tried(StoredSite site, Come come) {
+        return told(site, come).stream()
                 .map(mail -> mail.withSubject(WORDS.say("test.subject", mail.subject()))
                         .withBody(WORDS.say("test.lead") + "\n\n" + mail.body()))
                 .toList();

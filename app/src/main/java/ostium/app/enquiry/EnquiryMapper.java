@@ -13,12 +13,13 @@ import org.apache.ibatis.annotations.Update;
 @Mapper
 interface EnquiryMapper {
     String COLUMNS =
-            "select id, state, came, ask_again, fields, received_at, set_aside from enquiry where site = #{site}";
+            "select id, state, came, ask_again, fields, received_at, set_aside, form from enquiry where site = #{site}";
 
     /** A repeat of the same message changes nothing. */
     @Insert("insert ignore into enquiry (id, site, publication, repeat_key, state, came, fields, received_at,"
-            + " set_aside, words_key, sender_key) values (#{id}, #{site}, #{publication}, #{repeatKey}, #{state},"
-            + " #{came}, #{fields}, #{receivedAt}, #{setAside}, #{wordsKey}, #{senderKey})")
+            + " set_aside, words_key, sender_key, form) values (#{id}, #{site}, #{publication}, #{repeatKey}, #{state},"
+            + " #{came}, #{fields}, #{receivedAt}, #{setAside}, #{wordsKey}, #{senderKey},"
+            + " #{form})")
     int insert(NewEnquiry enquiry);
 
     /** The newest first; what is over for long stands behind them. */
@@ -103,6 +104,7 @@ interface EnquiryMapper {
     /**
      * @param fields list of label and value, as JSON
      * @param setAside why it was set aside without the owner, a sentence a line; or null
+     * @param form name of the form it came by; null where it came otherwise, or that was not kept yet
      */
     record StoredEnquiry(
             String id,
@@ -111,7 +113,8 @@ interface EnquiryMapper {
             LocalDate askAgain,
             String fields,
             Instant receivedAt,
-            String setAside) {}
+            String setAside,
+            String form) {}
 
     /** As {@link StoredEnquiry}, with what finds a repeat of it, its words and its sender. */
     record NewEnquiry(
@@ -125,7 +128,8 @@ interface EnquiryMapper {
             Instant receivedAt,
             String setAside,
             String wordsKey,
-            String senderKey) {}
+            String senderKey,
+            String form) {}
 
     record StoredJudged(String state, String fields) {}
 

@@ -16,6 +16,7 @@ import ostium.app.hook.WebHooks;
 import ostium.app.mail.MailQueue;
 import ostium.app.site.SiteOutlook;
 import ostium.app.site.StoredSite;
+import ostium.app.text.TextQueue;
 import ostium.core.enquiry.EnquiryState;
 import ostium.core.form.Field;
 import ostium.core.form.Form;
@@ -27,12 +28,16 @@ import tools.jackson.databind.json.JsonMapper;
 @Service
 @Order(2)
 public class EnquiryService implements SiteOutlook {
+    /** A flood of messages is read in the mail; nobody pays for a text of each. */
+    private static final int MOST_TEXTS_AN_HOUR = 20;
+
     private final EnquiryMapper enquiries;
     private final JsonMapper json;
     private final Clock clock;
 
     private final EnquiryFiles files;
     private final MailQueue mail;
+    private final TextQueue texts;
     private final WebHooks hooks;
     private final EnquiryMail words;
     private final Weighing weighing;
@@ -41,6 +46,7 @@ public class EnquiryService implements SiteOutlook {
             EnquiryMapper enquiries,
             EnquiryFiles files,
             MailQueue mail,
+            TextQueue texts,
             WebHooks hooks,
             EnquiryMail words,
             Weighing weighing,
@@ -49,6 +55,7 @@ public class EnquiryService implements SiteOutlook {
         this.enquiries = enquiries;
         this.files = files;
         this.mail = mail;
+        this.texts = texts;
         this.hooks = hooks;
         this.words = words;
         this.weighing = weighing;
@@ -59,10 +66,12 @@ public class EnquiryService implements SiteOutlook {
     /**
      * What a visitor sent.
      *
+     * @param name which of the site's forms it is; null for the only one
      * @param values the answers, by key
      * @param submission id the page gave the sending, or blank; the same message with the same id is one enquiry
      */
-    public record Message(Form form, Map<String, String> values, SentFiles files, String submission, Arrival arrival) {}
+    public record Message(
+            String name, Form form, Map<String, String> values, SentFiles files, String submission, Arrival arrival) {}
 
     /**
      * How a message came.
@@ -88,14 +97,18 @@ public class EnquiryService implements SiteOutlook {
         Weighing.Weighed weighed = weighing.weigh(site.id(), answers, message.arrival(), now);
         String repeat = repeatKey(site.id(), message, answers, now);
         if (!insert(
-                new New(id, site.id(), publication, repeat, weighed.state(), Enquiry.Came.FORM, now),
+                new New(id, site.id(), publication, repeat, weighed.state(), Enquiry.Came.FORM, now, message.name()),
                 answers,
                 weighed)) {
             return;
         }
         files.keep(id, message.files());
         if (weighed.state().waits()) {
-            words.told(site, id, answers).forEach(mail::send);
+            EnquiryMail.Come come = new EnquiryMail.Come(id, message.name(), answers);
+            words.told(site, come).forEach(mail::send);
+            if (texts.ofEnquiriesSince(site.id(), now.minus(Duration.ofHours(1))) < MOST_TEXTS_AN_HOUR) {
+                words.texted(site, come).forEach(texts::send);
+            }
             tell(site.id(), id, answers, now);
             if (message.form().confirms()) {
                 words.confirmed(site, message.form(), id, answers).ifPresent(mail::send);
@@ -125,7 +138,7 @@ public class EnquiryService implements SiteOutlook {
         Weighing.Weighed weighed = came == Enquiry.Came.FORM
                 ? weighing.weigh(site, answers, new Arrival(false, Optional.empty(), id, region), receivedAt)
                 : Weighing.Weighed.NOT;
-        insert(new New(id, site, null, Sha256.hex(id), weighed.state(), came, receivedAt), answers, weighed);
+        insert(new New(id, site, null, Sha256.hex(id), weighed.state(), came, receivedAt, null), answers, weighed);
         return id;
     }
 
@@ -135,15 +148,25 @@ public class EnquiryService implements SiteOutlook {
      * @return its id
      */
     @Transactional
-    public String tryOut(StoredSite site, Form form, Map<String, String> values) {
+    public String tryOut(StoredSite site, String name, Form form, Map<String, String> values) {
         enquiries.deleteTests(site.id());
         String id = UUID.randomUUID().toString();
         List<Enquiry.Answer> answers = answers(form, values);
         insert(
-                new New(id, site.id(), null, Sha256.hex(id), EnquiryState.DONE, Enquiry.Came.TEST, clock.instant()),
+                new New(
+                        id,
+                        site.id(),
+                        null,
+                        Sha256.hex(id),
+                        EnquiryState.DONE,
+                        Enquiry.Came.TEST,
+                        clock.instant(),
+                        name),
                 answers,
                 Weighing.Weighed.NOT);
-        words.tried(site, id, answers).forEach(mail::send);
+        EnquiryMail.Come come = new EnquiryMail.Come(id, name, answers);
+        words.tried(site, come).forEach(mail::send);
+        words.textTried(site, come).forEach(texts::send);
         return id;
     }
 
@@ -165,7 +188,8 @@ public class EnquiryService implements SiteOutlook {
             String repeatKey,
             EnquiryState state,
             Enquiry.Came came,
-            Instant receivedAt) {}
+            Instant receivedAt,
+            String form) {}
 
     /** @return false for a repeat of the same message */
     private boolean insert(New made, List<Enquiry.Answer> answers, Weighing.Weighed weighed) {
@@ -180,7 +204,8 @@ public class EnquiryService implements SiteOutlook {
                         made.receivedAt(),
                         weighed.setAside(),
                         weighed.wordsKey(),
-                        weighed.senderKey()))
+                        weighed.senderKey(),
+                        made.form()))
                 == 1;
     }
 

@@ -79,14 +79,17 @@ class WaitReminders implements QueuedWork {
             Optional<Instant> at = reminder.at(waiting.receivedAt()).filter(when -> !when.isAfter(now));
             at.ifPresent(when -> transactions.executeWithoutResult(status -> {
                 if (enquiries.setReminded(waiting.id(), now) == 1 && when.isAfter(now.minus(OLD))) {
-                    words.reminded(site, waiting.id(), answers(waiting), reminder.say(waiting.receivedAt(), now))
+                    words.reminded(site, come(waiting), reminder.say(waiting.receivedAt(), now))
                             .forEach(mail::send);
                 }
             }));
         }
     }
 
-    private List<Enquiry.Answer> answers(StoredEnquiry waiting) {
-        return json.readValue(waiting.fields(), new TypeReference<List<Enquiry.Answer>>() {});
+    private EnquiryMail.Come come(StoredEnquiry waiting) {
+        return new EnquiryMail.Come(
+                waiting.id(),
+                waiting.form(),
+                json.readValue(waiting.fields(), new TypeReference<List<Enquiry.Answer>>() {}));
     }
 }

@@ -53,6 +53,11 @@ record FilledForm(PublishedForm published, Form.Checked checked, SentFiles files
                 .filter(field -> !checked.values().get(field.key()).isEmpty())
                 .isPresent();
         return new EnquiryService.Message(
-                published.form(), checked.values(), asked ? files : SentFiles.none(), submission, arrival);
+                published.name(),
+                published.form(),
+                checked.values(),
+                asked ? files : SentFiles.none(),
+                submission,
+                arrival);
     }
 }

@@ -6,6 +6,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.UUID;
+import java.util.function.UnaryOperator;
 import org.springframework.http.HttpStatus;
 import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Service;
@@ -22,6 +23,8 @@ import ostium.app.web.Problem;
 import ostium.app.web.Tokens;
 import ostium.core.base.Messages;
 import ostium.core.base.Reading;
+import ostium.core.door.Doors;
+import ostium.core.edit.Edit;
 import ostium.core.edit.WholeEdit;
 import ostium.core.fact.EmailAddress;
 
@@ -122,11 +125,8 @@ public class PeopleService {
             throw Problem.notFound();
         }
         String email = accounts.byId(account).map(Account::email).orElse("");
-        List<String> others = new ArrayList<>(sites.state(site).doors().messagesTo());
-        if (others.remove(email) && others.isEmpty()) {
-            accounts.byId(site.owner()).map(Account::email).ifPresent(others::add);
-        }
-        sendMessagesTo(site, author, others);
+        String instead = accounts.byId(site.owner()).map(Account::email).orElse(email);
+        tell(site, author, doors -> doors.toldWithout(email, instead));
     }
 
     /** @throws Problem 404 when it is not good any more */
@@ -177,14 +177,22 @@ public class PeopleService {
         sites.give(site.id(), account.id());
         people.deleteHelper(site.id(), account.id());
         people.insertHelper(site.id(), before.id());
-        List<String> addresses = new ArrayList<>(sites.state(site).doors().messagesTo());
-        addresses.replaceAll(address -> address.equals(before.email()) ? account.email() : address);
-        sendMessagesTo(site, account.id(), addresses.stream().distinct().toList());
+        tell(site, account.id(), doors -> doors.toldInstead(before.email(), account.email()));
     }
 
-    private void sendMessagesTo(StoredSite site, String author, List<String> next) {
-        if (!next.equals(sites.state(site).doors().messagesTo())) {
-            log.edit(site, author, site.revision(), UUID.randomUUID().toString(), new WholeEdit.SendMessagesTo(next));
+    private void tell(StoredSite site, String author, UnaryOperator<Doors> change) {
+        Doors before = sites.state(site).doors();
+        Doors after = change.apply(before);
+        List<Edit> edits = new ArrayList<>();
+        if (!after.messagesTo().equals(before.messagesTo())) {
+            edits.add(new WholeEdit.SendMessagesTo(after.messagesTo()));
+        }
+        before.routes().keySet().stream()
+                .filter(section -> !after.routes(section).equals(before.routes(section)))
+                .map(section -> new WholeEdit.SetRoutes(section, after.routes(section)))
+                .forEach(edits::add);
+        if (!edits.isEmpty()) {
+            log.edit(site, author, site.revision(), UUID.randomUUID().toString(), new WholeEdit.Several(edits));
         }
     }
 

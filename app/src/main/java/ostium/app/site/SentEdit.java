@@ -110,6 +110,7 @@ public record SentEdit(
                         || edit instanceof WholeEdit.SetDoor
                         || edit instanceof WholeEdit.PlaceDoors
                         || edit instanceof WholeEdit.SetForm
+                        || edit instanceof WholeEdit.SetRoutes
                         || edit instanceof WholeEdit.SetBooking
                         || edit instanceof WholeEdit.KeepMessages)) {
             throw new EditRefused("This edit is not made by hand.");

@@ -78,13 +78,14 @@ public class SiteLog {
         }
         // What one window sends, it sends in order: its own edits before this one are what it was made on.
         String window = key.contains(".") ? key.substring(0, key.indexOf('.') + 1) : key;
-        boolean met = base < revision
-                && log.entries(site.id(), base, revision).stream()
+        List<LogMapper.LoggedEdit> others = base == revision
+                ? List.of()
+                : log.entries(site.id(), base, revision).stream()
                         .filter(other -> !(other.author().equals(author)
                                 && other.editKey().startsWith(window)))
-                        .anyMatch(
-                                other -> Stored.readEntry(other.entry()).edit().meets(edit));
-        if (met) {
+                        .toList();
+        if (others.stream()
+                .anyMatch(other -> Stored.readEntry(other.entry()).edit().meets(edit))) {
             return setAside(site, author, revision, edit, "Somebody else has changed this a moment ago.");
         }
         State state = states.at(site.id(), revision);
@@ -97,7 +98,7 @@ public class SiteLog {
                     WholeEdit.of(concat(edit, more)),
                     applied.then(more));
         } catch (EditRefused refused) {
-            if (base < revision) {
+            if (!others.isEmpty()) {
                 return setAside(site, author, revision, edit, refused.getMessage());
             }
             throw Problem.worded("", refused.getMessage());

@@ -57,6 +57,11 @@ public class TextQueue implements QueuedWork {
         queue.add(task.instance(id));
     }
 
+    /** How many texts told of messages to a site. */
+    public int ofEnquiriesSince(String site, Instant since) {
+        return texts.ofEnquiriesSince(site, since);
+    }
+
     /** How a text fares. */
     public record Delivery(String to, State state) {}
 
@@ -72,7 +77,7 @@ public class TextQueue implements QueuedWork {
     /** A text that has not come to whom it is for, with when it was written. */
     public record Undelivered(String id, String to, String words, Instant at, State state) {}
 
-    /** Texts about appointments of a site that are not over, the last first. */
+    /** Texts about appointments of a site that are not over, or messages that wait; the last first. */
     public List<Undelivered> undelivered(String site) {
         return texts.undelivered(site, clock.instant()).stream()
                 .map(text -> new Undelivered(
@@ -103,7 +108,16 @@ public class TextQueue implements QueuedWork {
 
     /** The texts that tell of a booking, the first that was written first. */
     public List<Delivery> ofBooking(String booking) {
-        return texts.ofBooking(booking).stream()
+        return deliveries(texts.ofBooking(booking));
+    }
+
+    /** The texts that tell of an enquiry, likewise. */
+    public List<Delivery> ofEnquiry(String enquiry) {
+        return deliveries(texts.ofEnquiry(enquiry));
+    }
+
+    private static List<Delivery> deliveries(List<StoredText> texts) {
+        return texts.stream()
                 .map(text -> new Delivery(text.recipient(), State.valueOf(text.state())))
                 .toList();
     }

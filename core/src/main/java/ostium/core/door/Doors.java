@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
+import java.util.function.UnaryOperator;
 import ostium.core.booking.BookingRules;
 import ostium.core.fact.Facts;
 import ostium.core.form.FormSetup;
@@ -24,6 +25,7 @@ import ostium.core.trade.Goal;
  * @param keptMonths how long a message is kept after the last that was said in it, once it is over, in months; 0 until it is
  *     deleted by hand
  * @param booking how bookings are taken; null until the owner has set it up
+ * @param routes who else is told of a message, by what was answered; by id of the form's section
  */
 public record Doors(
         List<String> messagesTo,
@@ -31,7 +33,8 @@ public record Doors(
         Map<DoorPlace, List<DoorKind>> placed,
         Map<String, FormSetup> forms,
         Integer keptMonths,
-        BookingRules booking) {
+        BookingRules booking,
+        Map<String, List<Route>> routes) {
     /** Most addresses messages may go to. */
     public static final int MOST_ADDRESSES = 5;
 
@@ -45,6 +48,7 @@ public record Doors(
         forms = forms == null ? Map.of() : new TreeMap<>(forms);
         // What was stored before there was such a time has none.
         keptMonths = keptMonths == null ? 0 : keptMonths;
+        routes = routes == null ? Map.of() : new TreeMap<>(routes);
         if (keptMonths < 0 || keptMonths > MOST_MONTHS) {
             throw new IllegalArgumentException(keptMonths + " months");
         }
@@ -55,11 +59,11 @@ public record Doors(
 
     /** All doors as usual, and nobody told of messages yet. */
     public static Doors none() {
-        return new Doors(List.of(), List.of(), Map.of(), Map.of(), 0, null);
+        return new Doors(List.of(), List.of(), Map.of(), Map.of(), 0, null, Map.of());
     }
 
     public Doors withMessagesTo(List<String> others) {
-        return new Doors(others, set, placed, forms, keptMonths, booking);
+        return new Doors(others, set, placed, forms, keptMonths, booking, routes);
     }
 
     /** These doors with one set; one that is set as usual is as if it had never been. */
@@ -70,7 +74,7 @@ public record Doors(
             others.add(door);
         }
         others.sort(Comparator.comparing(each -> each.kind().id()));
-        return new Doors(messagesTo, others, placed, forms, keptMonths, booking);
+        return new Doors(messagesTo, others, placed, forms, keptMonths, booking, routes);
     }
 
     /** @param kinds what stands there, in order; empty optional for what usually does */
@@ -78,24 +82,71 @@ public record Doors(
         Map<DoorPlace, List<DoorKind>> others = new EnumMap<>(DoorPlace.class);
         others.putAll(placed);
         kinds.ifPresentOrElse(given -> others.put(place, List.copyOf(given)), () -> others.remove(place));
-        return new Doors(messagesTo, set, others, forms, keptMonths, booking);
+        return new Doors(messagesTo, set, others, forms, keptMonths, booking, routes);
     }
 
     /** @throws IllegalArgumentException for less than nothing, or more than {@link #MOST_MONTHS} */
     public Doors withKeptMonths(int months) {
-        return new Doors(messagesTo, set, placed, forms, months, booking);
+        return new Doors(messagesTo, set, placed, forms, months, booking, routes);
     }
 
     /** @param form empty for the one a site begins with */
     public Doors withForm(String section, Optional<FormSetup> form) {
         Map<String, FormSetup> others = new TreeMap<>(forms);
         form.ifPresentOrElse(given -> others.put(section, given), () -> others.remove(section));
-        return new Doors(messagesTo, set, placed, others, keptMonths, booking);
+        return new Doors(messagesTo, set, placed, others, keptMonths, booking, routes);
     }
 
     /** @param rules empty for no bookings */
     public Doors withBooking(Optional<BookingRules> rules) {
-        return new Doors(messagesTo, set, placed, forms, keptMonths, rules.orElse(null));
+        return new Doors(messagesTo, set, placed, forms, keptMonths, rules.orElse(null), routes);
+    }
+
+    /** @param others none where all messages of the form go where those of the site do */
+    public Doors withRoutes(String section, List<Route> others) {
+        Map<String, List<Route>> all = new TreeMap<>(routes);
+        if (others.isEmpty()) {
+            all.remove(section);
+        } else {
+            all.put(section, List.copyOf(others));
+        }
+        return new Doors(messagesTo, set, placed, forms, keptMonths, booking, all);
+    }
+
+    /** Who else is told of a message from the form of a section. */
+    public List<Route> routes(String section) {
+        return routes.getOrDefault(section, List.of());
+    }
+
+    /**
+     * With somebody told of nothing any more.
+     *
+     * @param instead address that all messages go to where nobody else is left
+     */
+    public Doors toldWithout(String address, String instead) {
+        List<String> others =
+                messagesTo.stream().filter(each -> !each.equals(address)).toList();
+        return routed(to -> to.stream()
+                        .filter(each -> !each.equalsIgnoreCase(address))
+                        .toList())
+                .withMessagesTo(others.isEmpty() && !messagesTo.isEmpty() ? List.of(instead) : others);
+    }
+
+    /** With one address in place of another, wherever it is told of anything. */
+    public Doors toldInstead(String address, String other) {
+        UnaryOperator<List<String>> changed = to -> to.stream()
+                .map(each -> each.equalsIgnoreCase(address) ? other : each)
+                .distinct()
+                .toList();
+        return routed(changed).withMessagesTo(changed.apply(messagesTo));
+    }
+
+    private Doors routed(UnaryOperator<List<String>> change) {
+        Map<String, List<Route>> all = new TreeMap<>(routes);
+        all.replaceAll((section, some) -> some.stream()
+                .map(route -> new Route(route.field(), route.answer(), change.apply(route.to())))
+                .toList());
+        return new Doors(messagesTo, set, placed, forms, keptMonths, booking, all);
     }
 
     /** How bookings are taken; empty until the owner has set it up. */

@@ -46,7 +46,7 @@ final class BookingLimits {
             return;
         }
         Telephone number = Telephone.read(to, region).value().orElseThrow(() -> refused("booking.texts.number"));
-        if (!number.isMobile()) {
+        if (!number.takesTexts()) {
             throw refused("booking.texts.mobile");
         }
     }

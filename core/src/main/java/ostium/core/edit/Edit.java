@@ -46,6 +46,7 @@ import java.util.Set;
     @JsonSubTypes.Type(value = WholeEdit.SetDoor.class, name = "setDoor"),
     @JsonSubTypes.Type(value = WholeEdit.PlaceDoors.class, name = "placeDoors"),
     @JsonSubTypes.Type(value = WholeEdit.SetForm.class, name = "setForm"),
+    @JsonSubTypes.Type(value = WholeEdit.SetRoutes.class, name = "setRoutes"),
     @JsonSubTypes.Type(value = WholeEdit.SetBooking.class, name = "setBooking"),
     @JsonSubTypes.Type(value = WholeEdit.KeepMessages.class, name = "keepMessages"),
     @JsonSubTypes.Type(value = WholeEdit.Several.class, name = "several"),

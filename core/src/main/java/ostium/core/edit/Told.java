@@ -28,6 +28,7 @@ public record Told(String words, Screen screen, String section, String text) {
             WholeEdit.PutState.class, "version",
             WholeEdit.PlaceDoors.class, "door-places",
             WholeEdit.SetForm.class, "form",
+            WholeEdit.SetRoutes.class, "routes",
             WholeEdit.SetBooking.class, "booking",
             WholeEdit.KeepMessages.class, "keep-messages");
 

@@ -11,6 +11,7 @@ import ostium.core.door.Door;
 import ostium.core.door.DoorKind;
 import ostium.core.door.DoorPlace;
 import ostium.core.door.Doors;
+import ostium.core.door.Route;
 import ostium.core.fact.EmailAddress;
 import ostium.core.form.FormPurpose;
 import ostium.core.form.FormSetup;
@@ -163,6 +164,30 @@ public sealed interface WholeEdit extends Edit {
         @Override
         public Set<String> places() {
             return Set.of("form/" + section);
+        }
+    }
+
+    /** Who is told of messages from the form of a section, by what was answered. Acts at once. */
+    record SetRoutes(String section, List<Route> routes) implements WholeEdit {
+        public SetRoutes {
+            routes = List.copyOf(routes);
+        }
+
+        @Override
+        public Applied apply(State state) {
+            Section held = Kept.site(state).section(section).orElseThrow(() -> EditRefused.gone("section"));
+            if (SectionKinds.of(held).form().filter(FormPurpose::isTold).isEmpty()) {
+                throw EditRefused.gone("section");
+            }
+            RouteLimits.check(routes, state.sheet().region());
+            return new Applied(
+                    state.withDoors(state.doors().withRoutes(section, routes)),
+                    new SetRoutes(section, state.doors().routes(section)));
+        }
+
+        @Override
+        public Set<String> places() {
+            return Set.of("routes/" + section);
         }
     }
 

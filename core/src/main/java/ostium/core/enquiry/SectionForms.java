@@ -1,6 +1,7 @@
 package ostium.core.enquiry;
 
 import java.util.List;
+import java.util.Optional;
 import ostium.core.brief.Brief;
 import ostium.core.door.Doors;
 import ostium.core.form.Form;
@@ -20,6 +21,18 @@ public final class SectionForms {
         return doors.form(section.id())
                 .map(setup -> Form.of(setup, purpose))
                 .orElseGet(() -> purpose == FormPurpose.LIST ? ListForm.of(brief) : StartingForm.of(brief));
+    }
+
+    /**
+     * The section whose form has a name.
+     *
+     * @param name as a publication keeps it; null for the first, as of before there could be several
+     */
+    public static Optional<Section> named(Site site, String name) {
+        return site.sections()
+                .filter(section -> SectionKinds.of(section).form().isPresent())
+                .filter(section -> name == null || section.anchor().equals(name))
+                .findFirst();
     }
 
     /** The sections that hold a form, those visitors see, in reading order. */

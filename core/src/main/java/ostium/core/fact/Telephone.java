@@ -193,7 +193,7 @@ public record Telephone(String e164, String extension, boolean abroad) implement
         };
     }
 
-    /** Whether it is of a range for mobile telephones, which take texts; some countries do not tell them apart. */
+    /** Whether it is of a range for mobile telephones; never where a country does not tell them apart. */
     public boolean isMobile() {
         PhoneNumber number = parsed();
         PhoneNumberUtil.PhoneNumberType type = NUMBERS.getNumberType(number);
@@ -201,10 +201,22 @@ public record Telephone(String e164, String extension, boolean abroad) implement
             return type == PhoneNumberUtil.PhoneNumberType.MOBILE;
         }
         // A range that is not given out: it begins as the mobile numbers of its country do, and no landline does.
-        String region = NUMBERS.getRegionCodeForCountryCode(number.getCountryCode());
-        PhoneNumber mobile = NUMBERS.getExampleNumberForType(region, PhoneNumberUtil.PhoneNumberType.MOBILE);
-        PhoneNumber fixed = NUMBERS.getExampleNumberForType(region, PhoneNumberUtil.PhoneNumberType.FIXED_LINE);
+        PhoneNumber mobile = example(number, PhoneNumberUtil.PhoneNumberType.MOBILE);
+        PhoneNumber fixed = example(number, PhoneNumberUtil.PhoneNumberType.FIXED_LINE);
         return mobile != null && fixed != null && first(number) == first(mobile) && first(mobile) != first(fixed);
+    }
+
+    /** Whether it may take texts: it is mobile, or of a country that does not tell mobile numbers from others. */
+    public boolean takesTexts() {
+        PhoneNumber mobile = example(parsed(), PhoneNumberUtil.PhoneNumberType.MOBILE);
+        return isMobile()
+                || mobile != null
+                        && NUMBERS.getNumberType(mobile) == PhoneNumberUtil.PhoneNumberType.FIXED_LINE_OR_MOBILE;
+    }
+
+    /** A number of the same country; null where it has none of the kind. */
+    private static PhoneNumber example(PhoneNumber number, PhoneNumberUtil.PhoneNumberType type) {
+        return NUMBERS.getExampleNumberForType(NUMBERS.getRegionCodeForCountryCode(number.getCountryCode()), type);
     }
 
     private static char first(PhoneNumber number) {

@@ -59,6 +59,7 @@ public record Form(
         return fields.stream().filter(field -> field.kind() == FieldKind.FILES).findFirst();
     }
 
+    /** It as its owner would set it up to be the same. */
     public FormSetup setup() {
         return new FormSetup(fields, thanks, confirms);
     }

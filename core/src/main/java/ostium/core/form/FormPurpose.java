@@ -24,4 +24,9 @@ public enum FormPurpose {
     public boolean canConfirm() {
         return this == ENQUIRY;
     }
+
+    /** Whether somebody is told of what is sent, and can be somebody else by what was answered. */
+    public boolean isTold() {
+        return this == ENQUIRY;
+    }
 }

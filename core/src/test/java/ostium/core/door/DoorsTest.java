@@ -111,7 +111,7 @@ class DoorsTest {
     @Test
     void aKindOfDoorIsSetOnce() {
         Door door = Door.usual(CallDoor.KIND);
-        assertThatThrownBy(() -> new Doors(List.of(), List.of(door, door), Map.of(), Map.of(), 0, null))
+        assertThatThrownBy(() -> new Doors(List.of(), List.of(door, door), Map.of(), Map.of(), 0, null, Map.of()))
                 .isInstanceOf(IllegalArgumentException.class);
     }
 }

@@ -59,4 +59,19 @@ class TelephoneTest {
         assertThat(telephone.uri()).isEqualTo("tel:+441174960123;ext=4");
         assertThat(telephone.say("fax")).isEmpty();
     }
+
+    /** Countries that do not tell mobile numbers from others are texted all the same. */
+    @ParameterizedTest
+    @CsvSource({
+        "07700 900461, GB, true",
+        "0117 496 0142, GB, false",
+        "(212) 555-0123, US, true",
+        "+1 604 555 0188, GB, true",
+        "0171 1234567, DE, true",
+        "030 1234567, DE, false"
+    })
+    void takesTextsWhereItMayBeMobile(String words, String region, boolean texts) {
+        assertThat(Telephone.read(words, region).value().orElseThrow().takesTexts())
+                .isEqualTo(texts);
+    }
 }
