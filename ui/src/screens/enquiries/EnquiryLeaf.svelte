@@ -6,6 +6,7 @@
   import ReplyBox from './ReplyBox.svelte';
   import SaidSoFar from './SaidSoFar.svelte';
   import SentFiles from './SentFiles.svelte';
+  import TheirWords from './TheirWords.svelte';
   import WaitLine from './WaitLine.svelte';
   import { day, moment } from './waiting';
 
@@ -109,6 +110,9 @@
       </div>
       <ReplyBox {enquiry} {enquiries} {site} {told} />
     </div>
+    {#if enquiry.words || (enquiry.state === 'DONE' && enquiry.came !== 'TEST')}
+      <TheirWords {enquiry} {enquiries} site={site.id} {told} />
+    {/if}
     <AfterThat {enquiry} {enquiries} site={site.id} {mark} {told} />
   {/if}
 </article>

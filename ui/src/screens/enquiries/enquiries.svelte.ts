@@ -126,6 +126,34 @@ export class EnquiriesState {
     return data ? null : problemOf(error, response);
   }
 
+  /** Asks a customer for a few words; answers their link. */
+  async askForWords(enquiry: Enquiry): Promise<{ link?: string; problem?: Problem }> {
+    const { data, error, response } = await api.POST('/api/sites/{id}/enquiries/{enquiry}/words', {
+      params: this.#of(enquiry)
+    });
+    if (!data) return { problem: problemOf(error, response) };
+    this.#put(data.enquiry);
+    return { link: data.link };
+  }
+
+  /** Puts what they said among the facts. */
+  async takeWords(enquiry: Enquiry): Promise<Problem | null> {
+    const { data, error, response } = await api.POST('/api/sites/{id}/enquiries/{enquiry}/words/take', {
+      params: this.#of(enquiry)
+    });
+    if (data) this.#put(data);
+    return data ? null : problemOf(error, response);
+  }
+
+  /** Takes their link back, or lets go what they said. */
+  async letWordsGo(enquiry: Enquiry): Promise<Problem | null> {
+    const { data, error, response } = await api.DELETE('/api/sites/{id}/enquiries/{enquiry}/words', {
+      params: this.#of(enquiry)
+    });
+    if (data) this.#put(data);
+    return data ? null : problemOf(error, response);
+  }
+
   async askAgain(enquiry: Enquiry, day: string | null): Promise<Problem | null> {
     const { data, error, response } = await api.PUT('/api/sites/{id}/enquiries/{enquiry}/ask-again', {
       params: this.#of(enquiry),

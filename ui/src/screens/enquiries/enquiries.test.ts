@@ -16,6 +16,7 @@ const enquiry = (id: string, more: Partial<Enquiry> = {}): Enquiry => ({
   due: null as never,
   person: null as never,
   askAgain: null as never,
+  words: null as never,
   ...more
 });
 

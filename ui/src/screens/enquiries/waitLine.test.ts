@@ -14,6 +14,7 @@ const enquiry = (due: string | null): Enquiry => ({
   entries: [],
   person: null as never,
   askAgain: null as never,
+  words: null as never,
   due: due as never,
   work: [
     { from: '2026-11-27T16:30:00Z', to: '2026-11-27T17:30:00Z' },

@@ -8,6 +8,7 @@ import com.microsoft.playwright.Download;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.ColorScheme;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.util.List;
@@ -95,6 +96,53 @@ class EnquiriesTest {
             assertThat(opened(page).getByText("Cass Holm").first()).isVisible();
             assertThat(page.locator("article.open:focus")).hasCount(1);
             assertThat(complaints).isEmpty();
+        }
+    }
+
+    /** The customer is on a phone without scripts; the owner's screen shows the link once. */
+    @ParameterizedTest
+    @EnumSource(Chromium.Screen.class)
+    void aCustomerIsAskedHowItWasAndTheirWordsAreTaken(Chromium.Screen screen) {
+        try (BrowserContext context = Chromium.context(screen);
+                BrowserContext phone = Chromium.context(Chromium.Screen.PHONE, ColorScheme.LIGHT, false)) {
+            Page page = context.newPage();
+            Owner owner = begun(page);
+            writesDown(page, owner, "Cass Holm", "0117 496 0433", "Twigs in the hearth.");
+            owner.taps("Done");
+            owner.taps("1 done or lost");
+            page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Cass Holm"))
+                    .first()
+                    .click();
+            owner.taps("Make a link for their words");
+            String link = page.getByRole(AriaRole.TEXTBOX, new Page.GetByRoleOptions().setName("Their link"))
+                    .inputValue();
+            assertThat(page.locator(".words p:focus")).containsText("Asked how it was today.");
+
+            Page theirs = phone.newPage();
+            theirs.navigate(link);
+            assertThat(Axe.findings(theirs)).isEmpty();
+            assertThat(theirs.getByLabel("Your name")).hasValue("Cass Holm");
+            theirs.getByLabel("Your words").fill("The rug never knew they were here.");
+            theirs.getByText("Send my words").click();
+            assertThat(theirs.getByText("Tick this to go on.")).isVisible();
+            assertThat(theirs.getByLabel("Your words")).hasValue("The rug never knew they were here.");
+            theirs.getByLabel("may show these words").check();
+            theirs.getByText("Send my words").click();
+            assertThat(theirs.getByText("Thank you")).isVisible();
+
+            page.reload();
+            owner.taps("1 done or lost");
+            page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Cass Holm"))
+                    .first()
+                    .click();
+            assertThat(opened(page).getByText("The rug never knew they were here."))
+                    .isVisible();
+            owner.taps("Put it among your facts");
+            assertThat(page.locator(".words p:focus")).containsText("Their words stand among your facts");
+            page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("See your facts"))
+                    .click();
+            assertThat(page.getByText("The rug never knew they were here.").first())
+                    .isVisible();
         }
     }
 

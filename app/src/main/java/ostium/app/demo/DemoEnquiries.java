@@ -9,6 +9,7 @@ import java.util.Map;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
 import org.springframework.stereotype.Component;
 import ostium.app.account.Account;
+import ostium.app.enquiry.AskedWordsService;
 import ostium.app.enquiry.Enquiry;
 import ostium.app.enquiry.EnquiryService;
 import ostium.app.enquiry.EnquiryWork;
@@ -27,13 +28,21 @@ import tools.jackson.databind.json.JsonMapper;
 class DemoEnquiries {
     private final EnquiryService enquiries;
     private final EnquiryWork work;
+    private final AskedWordsService asked;
     private final SiteService sites;
     private final JsonMapper json;
     private final Clock clock;
 
-    DemoEnquiries(EnquiryService enquiries, EnquiryWork work, SiteService sites, JsonMapper json, Clock clock) {
+    DemoEnquiries(
+            EnquiryService enquiries,
+            EnquiryWork work,
+            AskedWordsService asked,
+            SiteService sites,
+            JsonMapper json,
+            Clock clock) {
         this.enquiries = enquiries;
         this.work = work;
+        this.asked = asked;
         this.sites = sites;
         this.json = json;
         this.clock = clock;
@@ -45,6 +54,7 @@ class DemoEnquiries {
     /**
      * @param ago how long ago it came
      * @param askAgain in how many days the owner asks again, or null
+     * @param words what they said of it when they were asked, by key of the field; null where they were not
      */
     record Message(
             Duration ago,
@@ -52,7 +62,8 @@ class DemoEnquiries {
             EnquiryState state,
             Enquiry.Came came,
             Integer askAgain,
-            List<Done> entries) {}
+            List<Done> entries,
+            Map<String, String> words) {}
 
     void bringIn(StoredSite site, Account owner, byte[] file) throws IOException {
         Brief brief = sites.read(sites.state(site)).brief();
@@ -74,6 +85,10 @@ class DemoEnquiries {
             }
             if (message.askAgain() != null) {
                 work.askAgain(site, id, brief.today().date().plusDays(message.askAgain()));
+            }
+            if (message.words() != null) {
+                String link = asked.ask(site, id);
+                asked.say(link.substring(link.lastIndexOf('/') + 1), message.words());
             }
         }
     }

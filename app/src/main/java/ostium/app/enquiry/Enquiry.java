@@ -19,6 +19,7 @@ import ostium.core.hours.OpenSpan;
  * @param work the hours of work from the message to that time, or to now where it is over; empty where nobody waits
  * @param person who it is from; null where they left no way to be reached
  * @param askAgain day on which the owner wants to ask again, or null
+ * @param words what they were asked to say of it once it was done; null where they were not
  */
 public record Enquiry(
         String id,
@@ -33,7 +34,8 @@ public record Enquiry(
         List<OpenSpan> work,
         @Schema(nullable = true) Person person,
         @Schema(nullable = true) LocalDate askAgain,
-        List<Entry> entries) {
+        List<Entry> entries,
+        @Schema(nullable = true) AskedWords words) {
 
     /** How it came. */
     public enum Came {

@@ -1,6 +1,7 @@
 package ostium.app.enquiry;
 
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
@@ -15,6 +16,7 @@ import ostium.core.edit.State;
 import ostium.core.enquiry.Reach;
 import ostium.core.enquiry.Recipients;
 import ostium.core.enquiry.SectionForms;
+import ostium.core.enquiry.TestimonialForm;
 import ostium.core.fact.EmailAddress;
 import ostium.core.fact.Facts;
 import ostium.core.form.Form;
@@ -25,6 +27,7 @@ import ostium.render.mail.MailDress;
 @Component
 class EnquiryMail {
     private static final Messages WORDS = Messages.of("enquiry");
+    private static final Messages ASKED = Messages.of("testimonial");
 
     private final SiteService sites;
     private final Origins origins;
@@ -134,6 +137,40 @@ class EnquiryMail {
         return told(site, come).stream()
                 .map(mail -> mail.withSubject(WORDS.say("test.subject", mail.subject()))
                         .withBody(WORDS.say("test.lead") + "\n\n" + mail.body()))
+                .toList();
+    }
+
+    /** Asks a customer whose matter is done how it was; empty where they left no mail address. */
+    Optional<Mail> askedForWords(StoredSite site, Enquiry enquiry, String link) {
+        State state = sites.state(site);
+        String name = state.sheet().name();
+        String body = enquiry.answer("name")
+                .map(who -> ASKED.say("mail.body", name, who))
+                .orElse(ASKED.say("mail.body.nobody", name));
+        return Optional.ofNullable(enquiry.person())
+                .filter(Enquiry.Person::mail)
+                .map(person -> new Mail(
+                                person.key(),
+                                state.doors().messagesTo().stream().findFirst().orElse(null),
+                                ASKED.say("mail.subject", name),
+                                body + "\n\n" + link + "\n",
+                                Mail.About.enquiry(site.id(), enquiry.id()))
+                        .withButton(ASKED.say("mail.button"), link)
+                        .in(MailDress.of(name, state.look())));
+    }
+
+    /** Tells the owner of what a customer has said. */
+    List<Mail> wordsCame(StoredSite site, String enquiry, Map<String, String> said) {
+        String who = said.getOrDefault(TestimonialForm.NAME, "");
+        String all = origins.editor() + "/sites/" + site.id() + "/enquiries";
+        return sites.state(site).doors().messagesTo().stream()
+                .map(to -> new Mail(
+                                to,
+                                null,
+                                ASKED.say("told.subject", who),
+                                ASKED.say("told.body", who, said.getOrDefault(TestimonialForm.SAID, ""), all) + "\n",
+                                Mail.About.enquiry(site.id(), enquiry))
+                        .withButton(ASKED.say("told.button"), all))
                 .toList();
     }
 

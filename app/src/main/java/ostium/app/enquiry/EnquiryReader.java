@@ -15,6 +15,7 @@ import ostium.app.site.SiteService;
 import ostium.app.site.StoredSite;
 import ostium.core.enquiry.EnquiryState;
 import ostium.core.enquiry.PromisedAnswer;
+import ostium.core.enquiry.TestimonialForm;
 import ostium.core.fact.Facts;
 import ostium.core.hours.OpenSpan;
 import tools.jackson.core.type.TypeReference;
@@ -25,6 +26,7 @@ import tools.jackson.databind.json.JsonMapper;
 class EnquiryReader {
     private final EnquiryMapper enquiries;
     private final EnquiryFiles files;
+    private final AskedWordsMapper words;
     private final MailQueue mail;
     private final SiteService sites;
     private final Readings readings;
@@ -34,6 +36,7 @@ class EnquiryReader {
     EnquiryReader(
             EnquiryMapper enquiries,
             EnquiryFiles files,
+            AskedWordsMapper words,
             MailQueue mail,
             SiteService sites,
             Readings readings,
@@ -41,6 +44,7 @@ class EnquiryReader {
             Clock clock) {
         this.enquiries = enquiries;
         this.files = files;
+        this.words = words;
         this.mail = mail;
         this.sites = sites;
         this.readings = readings;
@@ -68,6 +72,8 @@ class EnquiryReader {
                 mail.ofSite(site.id()).stream().collect(Collectors.groupingBy(MailQueue.Delivery::enquiry));
         Map<String, List<StoredEntry>> entries =
                 enquiries.entries(site.id()).stream().collect(Collectors.groupingBy(StoredEntry::enquiry));
+        Map<String, AskedWordsMapper.StoredWords> asked = words.ofSite(site.id()).stream()
+                .collect(Collectors.toMap(AskedWordsMapper.StoredWords::enquiry, each -> each));
         Map<String, List<Enquiry.Attached>> sent = files.ofSite(site.id());
         Facts facts = readings.of(sites.state(site)).brief().facts();
         Optional<PromisedAnswer> promise = PromisedAnswer.of(facts);
@@ -78,7 +84,8 @@ class EnquiryReader {
                         promise,
                         sent.getOrDefault(each.id(), List.of()),
                         deliveries.getOrDefault(each.id(), List.of()),
-                        entries.getOrDefault(each.id(), List.of())))
+                        entries.getOrDefault(each.id(), List.of()),
+                        asked.get(each.id())))
                 .toList();
     }
 
@@ -88,7 +95,8 @@ class EnquiryReader {
             Optional<PromisedAnswer> promise,
             List<Enquiry.Attached> sent,
             List<MailQueue.Delivery> deliveries,
-            List<StoredEntry> entries) {
+            List<StoredEntry> entries,
+            AskedWordsMapper.StoredWords asked) {
         EnquiryState state = EnquiryState.valueOf(stored.state());
         List<Enquiry.Answer> answers = json.readValue(stored.fields(), new TypeReference<List<Enquiry.Answer>>() {});
         Optional<PromisedAnswer> waited = promise.filter(any -> state.waits());
@@ -116,7 +124,23 @@ class EnquiryReader {
                                 entry.words(),
                                 entry.author(),
                                 entry.saidAt()))
-                        .toList());
+                        .toList(),
+                asked == null ? null : words(asked));
+    }
+
+    private AskedWords words(AskedWordsMapper.StoredWords asked) {
+        Map<String, String> said = asked.said() == null
+                ? Map.of()
+                : json.readValue(asked.said(), new TypeReference<Map<String, String>>() {});
+        return new AskedWords(
+                AskedWords.State.valueOf(asked.state()),
+                asked.askedAt(),
+                asked.goodUntil(),
+                asked.saidAt(),
+                said.getOrDefault(TestimonialForm.SAID, ""),
+                said.getOrDefault(TestimonialForm.NAME, ""),
+                said.getOrDefault(TestimonialForm.WHERE, ""),
+                said.getOrDefault(TestimonialForm.AGREED, ""));
     }
 
     /** What was put right, or judged by the owner, needs no reasons of ours. */

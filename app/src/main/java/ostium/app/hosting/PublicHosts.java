@@ -25,12 +25,14 @@ class PublicHosts extends HttpFilter {
     private final transient SitePages pages;
     private final transient PreviewPages previews;
     private final transient ListVisit list;
+    private final transient WordsVisit words;
 
-    PublicHosts(Origins origins, SitePages pages, PreviewPages previews, ListVisit list) {
+    PublicHosts(Origins origins, SitePages pages, PreviewPages previews, ListVisit list, WordsVisit words) {
         this.origins = origins;
         this.pages = pages;
         this.previews = previews;
         this.list = list;
+        this.words = words;
     }
 
     @Override
@@ -53,7 +55,10 @@ class PublicHosts extends HttpFilter {
     private void answerBesideEditor(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
             throws IOException, ServletException {
         String path = request.getRequestURI();
-        if (ListVisit.isAt(path)) {
+        if (WordsVisit.isAt(path)) {
+            Wire.security(response, "'none'");
+            words.answer(request, response);
+        } else if (ListVisit.isAt(path)) {
             Wire.security(response, "'none'");
             list.answer(Optional.empty(), request, response);
         } else if (!path.startsWith("/_ostium/") || !Wire.own(path, response)) {

@@ -17,12 +17,14 @@ class SitePages {
     private final EnquiryDoor enquiries;
     private final BookingDoor bookings;
     private final ListVisit list;
+    private final WordsVisit words;
 
-    SitePages(LiveSites live, EnquiryDoor enquiries, BookingDoor bookings, ListVisit list) {
+    SitePages(LiveSites live, EnquiryDoor enquiries, BookingDoor bookings, ListVisit list, WordsVisit words) {
         this.live = live;
         this.enquiries = enquiries;
         this.bookings = bookings;
         this.list = list;
+        this.words = words;
     }
 
     void answer(String host, HttpServletRequest request, HttpServletResponse response) throws IOException {
@@ -36,6 +38,10 @@ class SitePages {
             site = live.at(host);
         } catch (DataAccessException e) {
             Wire.refusal(response, Refusal.SITE_AWAY);
+            return;
+        }
+        if (WordsVisit.isAt(path)) {
+            words.answer(request, response);
             return;
         }
         if (ListVisit.isAt(path)) {
