@@ -39,6 +39,12 @@ class EditRefusedTest extends KeptManuscript {
     }
 
     @Test
+    void aPinThatIsNone() {
+        Browserlike.Answer answer = owner.call("POST", "/api/sites/" + id + "/drafts", "{\"pins\":[null]}");
+        assertThat(answer.status()).isEqualTo(400);
+    }
+
+    @Test
     void aSiteOfASchemaThatIsNotKnown() {
         JdbcTemplate database = RunningOstium.get().bean(JdbcTemplate.class);
         String other =

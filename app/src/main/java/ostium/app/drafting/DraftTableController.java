@@ -46,7 +46,11 @@ class DraftTableController {
     }
 
     /** @param pins what to hold, each at most once */
-    record DrawAsked(List<PinAsked> pins) {}
+    record DrawAsked(List<PinAsked> pins) {
+        DrawAsked {
+            pins = pins == null ? null : List.copyOf(pins);
+        }
+    }
 
     record PinAsked(Pin pin, int round, int place) {}
 

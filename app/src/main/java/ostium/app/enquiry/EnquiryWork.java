@@ -8,6 +8,8 @@ import java.util.UUID;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.support.TransactionSynchronization;
+import org.springframework.transaction.support.TransactionSynchronizationManager;
 import ostium.app.account.Account;
 import ostium.app.booking.DiaryTransaction;
 import ostium.app.booking.PersonBookings;
@@ -69,7 +71,13 @@ public class EnquiryWork {
         if (state.closed()) {
             enquiries.setAskAgain(site.id(), id, null);
         }
-        weighing.judged(site.id());
+        TransactionSynchronizationManager.registerSynchronization(new TransactionSynchronization() {
+            @Override
+            public void afterCommit() {
+                // Earlier, a message weighed in between would bring the old judgement back.
+                weighing.judged(site.id());
+            }
+        });
     }
 
     /** Writes a note or a call down. A call that was written down is an answer. */

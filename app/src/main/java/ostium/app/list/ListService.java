@@ -17,6 +17,7 @@ import ostium.app.list.ListMember.Came;
 import ostium.app.mail.MailQueue;
 import ostium.app.site.SiteService;
 import ostium.app.site.StoredSite;
+import ostium.app.web.Ids;
 import ostium.app.web.Problem;
 import ostium.app.web.RateLimits;
 import ostium.app.web.Tokens;
@@ -221,9 +222,12 @@ public class ListService {
      */
     List<ListMember> page(StoredSite site, String after, String search) {
         String like = "%" + search.strip().toLowerCase(Locale.ROOT).replaceAll("([\\\\%_])", "\\\\$1") + "%";
-        Instant before =
-                list.confirmedAt(site.id(), after).orElse(clock.instant().plus(Duration.ofDays(1)));
-        return list.page(site.id(), before, after, like, PAGE);
+        Instant tomorrow = clock.instant().plus(Duration.ofDays(1));
+        return Optional.of(after)
+                .filter(Ids::canBe)
+                .flatMap(id -> list.confirmedAt(site.id(), id))
+                .map(before -> list.page(site.id(), before, after, like, PAGE))
+                .orElseGet(() -> list.page(site.id(), tomorrow, "", like, PAGE));
     }
 
     List<ListMember> all(StoredSite site) {
