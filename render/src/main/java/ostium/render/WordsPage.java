@@ -32,6 +32,11 @@ public final class WordsPage {
             return faults.getOrDefault(field.key(), "");
         }
 
+        /** {@code aria-invalid}; null where nothing is wrong. */
+        public String wrong(Field field) {
+            return fault(field).isEmpty() ? null : "true";
+        }
+
         public String notSent() {
             return form.notSent(faults.size());
         }
