@@ -24,7 +24,7 @@
     <button class="word wrong" onclick={remove}>Delete it</button>
     <button class="word" onclick={() => (sure = false)}>Keep it</button>
   {:else}
-    <a class="word" href="/api/sites/{site}/enquiries.json?person={encodeURIComponent(person)}" download
+    <a class="word" href="/api/sites/{site}/person.zip?person={encodeURIComponent(person)}" download
       >All that is known as a file</a
     >
     {@render more?.()}

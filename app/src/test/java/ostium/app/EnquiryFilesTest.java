@@ -163,6 +163,25 @@ class EnquiryFilesTest {
     }
 
     @Test
+    void areHandedOutWithTheWordsToThePersonWhoAsksWhatIsKnownOfThem() {
+        send(
+                "reach=piet@marrow.example&message=It+smokes",
+                new Sent("hearth.jpg", picture(300)),
+                new Sent("hood.png", picture(200)));
+        send("reach=oona@marrow.example&message=Mine", new Sent("other.jpg", picture(50)));
+        PersonZip out = PersonZip.of(owner, id(), "piet@marrow.example");
+        assertThat(out.json().at("/messages/0/answers/1/value").asString()).isEqualTo("It smokes");
+        assertThat(out.files().keySet())
+                .satisfiesExactly(
+                        words -> assertThat(words).isEqualTo("person.json"),
+                        first -> assertThat(first).startsWith("files/").endsWith("/1-hearth.jpg"),
+                        second -> assertThat(second).startsWith("files/").endsWith("/2-hood.jpg"));
+        String kept = "/api/sites/" + id() + "/enquiries/"
+                + out.json().at("/messages/0/id").asString() + "/files/0";
+        assertThat(out.files().values()).contains(owner.bytes("", kept).body());
+    }
+
+    @Test
     void whatIsNoPictureIsNamedAndTheRestIsKeptOnThePage() {
         Browserlike.Answer again = send(
                 "reach=piet@marrow.example&message=It+smokes",

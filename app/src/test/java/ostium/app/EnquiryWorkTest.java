@@ -13,18 +13,20 @@ import tools.jackson.databind.JsonNode;
 /** What an owner does with a message after it came. */
 class EnquiryWorkTest {
     private final Browserlike owner = Browserlike.fresh();
+    private String site;
     private String enquiries;
 
     @BeforeEach
     void siteThatPromises() {
         owner.signUp(UUID.randomUUID() + "@quill.example");
         Map<String, Object> sheet = Browserlike.sheet("Worked Sweeps");
-        JsonNode site = owner.site(sheet);
+        JsonNode kept = owner.site(sheet);
+        site = kept.path("id").asString();
         owner.edit(
-                site.path("id").asString(),
-                site.path("revision").asLong(),
+                site,
+                kept.path("revision").asLong(),
                 Map.of("kind", "setLine", "path", "promise", "words", "by the next working morning"));
-        enquiries = "/api/sites/" + site.path("id").asString() + "/enquiries";
+        enquiries = "/api/sites/" + site + "/enquiries";
     }
 
     private JsonNode written(String name, String reach) {
@@ -108,8 +110,8 @@ class EnquiryWorkTest {
         written("Oona Quayle", "oona@quayle.example");
         written("Oona", "OONA@quayle.example");
         written("Cass Holm", "0117 496 0433");
-        Browserlike.Answer out = owner.get(enquiries + ".json?person=oona@quayle.example");
-        assertThat(out.json().path("messages")).hasSize(2);
+        assertThat(PersonZip.of(owner, site, "oona@quayle.example").json().path("messages"))
+                .hasSize(2);
         assertThat(owner.call("DELETE", enquiries + "?person=oona@quayle.example", Map.of())
                         .json()
                         .path("entries")
@@ -118,8 +120,7 @@ class EnquiryWorkTest {
         assertThat(owner.get(enquiries).json())
                 .extracting(enquiry -> enquiry.at("/answers/0/value").asString())
                 .containsExactly("Cass Holm");
-        assertThat(owner.get(enquiries + ".json?person=oona@quayle.example").status())
-                .isEqualTo(404);
+        assertThat(PersonZip.of(owner, site, "oona@quayle.example").status()).isEqualTo(404);
     }
 
     @Test

@@ -15,7 +15,7 @@ class PersonDataTest {
     private final String enquiries = "/api/sites/" + site.id() + "/enquiries";
 
     private JsonNode known() {
-        return site.owner.get(enquiries + ".json?person=" + person).json();
+        return PersonZip.of(site.owner, site.id(), person).json();
     }
 
     private int tickets() {
@@ -39,8 +39,7 @@ class PersonDataTest {
                 site.owner.call("DELETE", enquiries + "?person=" + person, null).json();
         assertThat(gone.path("entries").asInt()).isEqualTo(2);
         assertThat(tickets()).isZero();
-        assertThat(site.owner.get(enquiries + ".json?person=" + person).status())
-                .isEqualTo(404);
+        assertThat(PersonZip.of(site.owner, site.id(), person).status()).isEqualTo(404);
         assertThat(RunningOstium.get()
                         .bean(JdbcTemplate.class)
                         .queryForObject("select count(*) from mail where recipient = ?", Integer.class, person))
@@ -82,7 +81,7 @@ class PersonDataTest {
         site.book("sweep", "10:00");
         Browserlike stranger = Browserlike.fresh();
         stranger.signUp("stranger-" + site.name + "@quill.example");
-        assertThat(stranger.get(enquiries + ".json?person=" + person).status()).isEqualTo(404);
+        assertThat(PersonZip.of(stranger, site.id(), person).status()).isEqualTo(404);
         assertThat(stranger.call("DELETE", enquiries + "?person=" + person, null)
                         .status())
                 .isEqualTo(404);

@@ -8,31 +8,27 @@ import java.util.List;
 import java.util.Map;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
-import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import ostium.app.site.SiteAccess;
-import ostium.app.site.StoredSite;
 import ostium.core.base.Messages;
 import ostium.core.enquiry.EnquiryState;
 import ostium.core.format.Csv;
 import ostium.core.format.PersonCard;
 
-/** Enquiries as files: all of them as CSV, those of one person as JSON, the people as vCards. */
+/** Enquiries as files: all of them as CSV, the people as vCards. */
 @RestController
 class EnquiriesOut {
     private static final Messages WORDS = Messages.of("enquiry");
 
     private final EnquiryReader reader;
-    private final EnquiryWork work;
     private final SiteAccess access;
 
-    EnquiriesOut(EnquiryReader reader, EnquiryWork work, SiteAccess access) {
+    EnquiriesOut(EnquiryReader reader, SiteAccess access) {
         this.reader = reader;
-        this.work = work;
         this.access = access;
     }
 
@@ -54,14 +50,6 @@ class EnquiriesOut {
                 })
                 .toList();
         return file("enquiries.csv", "text/csv;charset=UTF-8").body(Csv.write(head, rows));
-    }
-
-    /** Everything that is known of one person, as they may ask for it. */
-    @GetMapping(value = "/api/sites/{id}/enquiries.json", produces = MediaType.APPLICATION_JSON_VALUE)
-    ResponseEntity<EnquiryWork.KnownPerson> person(
-            @PathVariable String id, @RequestParam(defaultValue = "") String person, HttpServletRequest request) {
-        StoredSite site = access.require(id, request);
-        return file("person.json", MediaType.APPLICATION_JSON_VALUE).body(work.ofPerson(site, person));
     }
 
     /** Everybody who has written, or one of them, for an address book; those set aside as unwanted are not among them. */

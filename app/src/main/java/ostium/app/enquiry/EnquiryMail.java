@@ -77,6 +77,10 @@ class EnquiryMail {
     /** That it has come, and how whoever wrote is reached; one for each telephone that is texted of it. */
     List<TextMessage> texted(StoredSite site, Come come) {
         State state = sites.state(site);
+        List<String> numbers = recipients(state, come).texts();
+        if (numbers.isEmpty()) {
+            return List.of();
+        }
         String who = value(come.answers(), "name").orElse(WORDS.say("told.somebody"));
         String reach = Reach.KEYS.stream()
                 .flatMap(key -> value(come.answers(), key).stream())
@@ -85,7 +89,7 @@ class EnquiryMail {
         String words = value(come.answers(), "service")
                 .map(service -> WORDS.say("told.text.about", who, name, reach, service))
                 .orElse(WORDS.say("told.text", who, name, reach));
-        return recipients(state, come).texts().stream()
+        return numbers.stream()
                 .map(to -> new TextMessage(to, words, TextMessage.About.enquiry(site.id(), come.id())))
                 .toList();
     }

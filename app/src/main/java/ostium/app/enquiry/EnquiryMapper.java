@@ -46,18 +46,22 @@ interface EnquiryMapper {
     @Update("update enquiry set reminded_at = #{at} where id = #{id} and state = 'NEW' and reminded_at is null")
     int setReminded(String id, Instant at);
 
-    /** How many others sent the same words to this site. */
-    @Select("select count(*) from enquiry where words_key = #{words} and site = #{site} and received_at > #{since}"
-            + " and not sender_key <=> #{sender}")
-    int sameWordsHere(String site, String words, String sender, Instant since);
+    /** What came before a message, and how often. */
+    @Select(
+            "select (select count(*) from enquiry where words_key = #{words} and site = #{site} and received_at > #{days}"
+                    + " and not sender_key <=> #{sender}) as here,"
+                    + " (select count(distinct site) from enquiry where words_key = #{words} and site <> #{site}"
+                    + " and received_at > #{days}) as elsewhere,"
+                    + " (select count(*) from enquiry where site = #{site} and sender_key = #{sender}"
+                    + " and received_at > #{hour}) as sender")
+    Before before(String site, String words, String sender, Instant days, Instant hour);
 
-    /** To how many other sites the same words came. */
-    @Select("select count(distinct site) from enquiry where words_key = #{words} and site <> #{site}"
-            + " and received_at > #{since}")
-    int sameWordsElsewhere(String site, String words, Instant since);
-
-    @Select("select count(*) from enquiry where site = #{site} and sender_key = #{sender} and received_at > #{since}")
-    int sameSender(String site, String sender, Instant since);
+    /**
+     * @param here messages of the same words by others to the same site
+     * @param elsewhere other sites the same words came to
+     * @param sender messages of the same sender to the same site
+     */
+    record Before(int here, int elsewhere, int sender) {}
 
     /**
      * Messages from the form that somebody has judged, the newest first: those that were answered or came to something,

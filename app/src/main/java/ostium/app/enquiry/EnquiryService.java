@@ -16,6 +16,7 @@ import ostium.app.hook.WebHooks;
 import ostium.app.mail.MailQueue;
 import ostium.app.site.SiteOutlook;
 import ostium.app.site.StoredSite;
+import ostium.app.text.TextMessage;
 import ostium.app.text.TextQueue;
 import ostium.core.enquiry.EnquiryState;
 import ostium.core.form.Field;
@@ -106,13 +107,17 @@ public class EnquiryService implements SiteOutlook {
         if (weighed.state().waits()) {
             EnquiryMail.Come come = new EnquiryMail.Come(id, message.name(), answers);
             words.told(site, come).forEach(mail::send);
-            if (texts.ofEnquiriesSince(site.id(), now.minus(Duration.ofHours(1))) < MOST_TEXTS_AN_HOUR) {
-                words.texted(site, come).forEach(texts::send);
-            }
+            text(site, words.texted(site, come), now);
             tell(site.id(), id, answers, now);
             if (message.form().confirms()) {
                 words.confirmed(site, message.form(), id, answers).ifPresent(mail::send);
             }
+        }
+    }
+
+    private void text(StoredSite site, List<TextMessage> all, Instant now) {
+        if (!all.isEmpty() && texts.ofEnquiriesSince(site.id(), now.minus(Duration.ofHours(1))) < MOST_TEXTS_AN_HOUR) {
+            all.forEach(texts::send);
         }
     }
 

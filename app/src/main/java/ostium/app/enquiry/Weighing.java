@@ -66,17 +66,15 @@ class Weighing {
         String wordsKey = orNull(UnwantedWeight.wordsKey(words));
         Optional<String> sender = sender(answers, arrival.region());
         String senderKey = sender.map(Sha256::hex).orElse(null);
-        Instant since = now.minus(DAYS);
+        EnquiryMapper.Before before = enquiries.before(site, wordsKey, senderKey, now.minus(DAYS), now.minus(HOUR));
         Sending sending = new Sending(
                 arrival.trapped(),
                 arrival.taken(),
                 words,
                 sender,
-                wordsKey == null ? 0 : enquiries.sameWordsHere(site, wordsKey, senderKey, since),
-                wordsKey == null ? 0 : enquiries.sameWordsElsewhere(site, wordsKey, since),
-                Math.max(
-                        senderKey == null ? 0 : enquiries.sameSender(site, senderKey, now.minus(HOUR)),
-                        fromAddress(site, arrival.from())));
+                before.here(),
+                before.elsewhere(),
+                Math.max(before.sender(), fromAddress(site, arrival.from())));
         return new Weighed(UnwantedWeight.of(sending, judgements(site, arrival.region())), wordsKey, senderKey);
     }
 

@@ -77,7 +77,7 @@ public class MailQueue implements QueuedWork {
         String subject = shortened(mail.subject());
         String html = MailPage.html(mail.dress(), subject, mail.body(), mail.button());
         mails.insert(id, mail.withSubject(subject), html, "<" + id + "@" + host + ">");
-        queue.add(task.instance(id));
+        queue.addNew(task.instance(id));
     }
 
     /**

@@ -78,6 +78,11 @@ public class Queue {
         add(work, Duration.ZERO);
     }
 
+    /** Adds work whose name nothing in the queue can have, as part of the transaction that is running: nothing is looked up. */
+    public void addNew(TaskInstance<Void> work) {
+        client.scheduleBatch(List.of(work), clock.instant());
+    }
+
     /** @param later how long it waits at least, so that more of the same is done at once */
     public void add(TaskInstance<Void> work, Duration later) {
         client.scheduleIfNotExists(work, clock.instant().plus(later));

@@ -92,6 +92,7 @@ public final class PrivacyNotice {
         List<String> lines = new ArrayList<>();
         if (books || has(FormPurpose.ENQUIRY)) {
             lines.add(WORDS.say(books ? "why.book" : "why.answer"));
+            lines.add(WORDS.say("why.words"));
         }
         if (has(FormPurpose.LIST)) {
             lines.add(WORDS.say("why.list"));

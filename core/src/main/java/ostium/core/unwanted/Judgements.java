@@ -84,6 +84,9 @@ public final class Judgements {
 
     /** What the words say: points against the message, or below 0 for it. The more was set aside, the more they can say. */
     int points(String message) {
+        if (words.isEmpty()) {
+            return 0;
+        }
         double odds = WordBag.each(message).stream()
                 .map(this::odds)
                 .sorted(Comparator.comparingDouble((Double each) -> -Math.abs(each)))

@@ -5,10 +5,10 @@ import ostium.core.base.DataFile;
 
 /** Phrases of those who write to every business there is. One alone says little: a casino has chimneys too. */
 final class PitchWords {
-    private static final List<List<String>> PHRASES =
-            DataFile.read("/ostium/pitch-words.yaml", File.class).phrases().stream()
-                    .map(WordBag::inOrder)
-                    .toList();
+    private static final List<String> PHRASES = DataFile.read("/ostium/pitch-words.yaml", File.class).phrases().stream()
+            .map(WordBag::inOrder)
+            .map(PitchWords::padded)
+            .toList();
 
     private PitchWords() {}
 
@@ -17,10 +17,7 @@ final class PitchWords {
     /** Those that stand in a message. */
     static List<String> in(String words) {
         String all = padded(WordBag.inOrder(words));
-        return PHRASES.stream()
-                .filter(phrase -> all.contains(padded(phrase)))
-                .map(phrase -> String.join(" ", phrase))
-                .toList();
+        return PHRASES.stream().filter(all::contains).map(String::strip).toList();
     }
 
     private static String padded(List<String> words) {

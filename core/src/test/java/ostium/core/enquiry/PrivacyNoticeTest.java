@@ -67,7 +67,8 @@ class PrivacyNoticeTest {
         assertThat(said(books))
                 .contains(
                         "When you book a time: your name, how to reach you, where it is, the time, and what you answer there.",
-                        "To answer you, to keep the time you booked, and to do what you ask for. For nothing else.",
+                        "To answer you, to keep the time you booked, to do what you ask for, and perhaps to ask you how it was once"
+                                + " it is done. For nothing else.",
                         "A time you booked is kept as long, from the day it was over.");
         assertThat(said(Doors.none())).noneMatch(line -> line.contains("book"));
     }
