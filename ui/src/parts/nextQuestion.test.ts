@@ -23,7 +23,7 @@ const OWN = {
 function asked(next: typeof PRACTICE | null, putOff = '') {
   return vi
     .spyOn(api, 'GET')
-    .mockResolvedValue({ data: { next, section: 'one', putOff }, response: new Response() });
+    .mockResolvedValue({ data: { next, section: 'one', putOff } as never, response: new Response() });
 }
 
 async function shown(next: typeof PRACTICE | null, putOff = '') {

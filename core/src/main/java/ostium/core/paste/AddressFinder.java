@@ -16,8 +16,8 @@ final class AddressFinder {
             Pattern.compile("(?iu).*(?:[0-9]+[a-z]?\\b|\\b(?:street|road|lane|avenue|unit|house|court"
                     + "|yard|loft|mill|farm|cottage|quay|row|square|place|drive|way|close|straße"
                     + "|strasse|str\\.|weg|platz|rue|calle|via|rua|straat|suite|floor)\\b).*");
-    private static final Pattern LABEL =
-            Pattern.compile("(?iu)^(?:address|our address|find us at|find us|workshop|visit us at|visit us"
+    private static final Pattern LABEL = Pattern.compile(
+            "(?iu)^(?:address|our address|find us at|find us|pick ?up (?:from|at)|collect(?:ion)? (?:from|at)|based at|workshop|visit us at|visit us"
                     + "|adresse|anschrift|dirección|indirizzo|where|based at|we(?: are|['’]re) (?:at|in)"
                     + "|(?:(?:our|my|the) )?(?:office|shop|studio|salon|workshop|garage|yard|showroom|practice|branch)(?:"
                     + " [0-9]{1,2})?(?:\\s*:| is(?: at)?| at)|a)"
@@ -28,6 +28,15 @@ final class AddressFinder {
     /** Before the street, on one line with it: the name of the business, and not of the house. */
     private static final Pattern NAME_BEFORE =
             Pattern.compile("(?u)^(?<name>(?:[\\p{Lu}&][\\p{L}'’&.-]*\\s+)*\\p{Lu}[\\p{L}'’&.-]*),\\s+(?=[0-9])");
+
+    /** Words of a sentence before a comma, and no part of an address: "Walk-ins only, 9 Saltmarket". */
+    private static final Pattern SAID_BEFORE = Pattern.compile(
+            "(?s)(?:.*\\s)?(?!(?:of|the|and|rear|near|opposite|next|behind|above)\\b)\\p{Ll}[\\p{L}'’-]{2,},\\s*");
+
+    private static final Pattern SENTENCE_END = Pattern.compile("(?<=\\p{L}{3})[.!?]\\s+");
+
+    /** Before the name of a house that cannot be taken for somebody's: "Barnaby Thrush, The Old Forge". */
+    private static final Pattern PERSON_BEFORE = Pattern.compile(WhoFinder.PERSON_NAME + ",\\s+(?=The\\s)");
 
     private final TextFinder.Words words;
     private final Country country;
@@ -125,7 +134,7 @@ final class AddressFinder {
 
     /** Where an address begins in its line: after a label, a bar, or the words of a sentence before the house number. */
     private int start(String said, int end) {
-        int start = labelled(said);
+        int start = Math.max(labelled(said), afterSentence(said, end));
         Matcher bar = Pattern.compile("\\s+[|•·]\\s+").matcher(said).region(start, end);
         List<Integer> starts = new ArrayList<>(List.of(start));
         while (bar.find()) {
@@ -141,13 +150,30 @@ final class AddressFinder {
         Matcher house = Pattern.compile("(?iu)(?:\\b(?:unit|flat|suite)\\s+)?\\b[0-9]{1,5}[a-z]?\\s+\\p{L}")
                 .matcher(said)
                 .region(start, end);
+        Matcher person = PERSON_BEFORE.matcher(said).region(start, end);
+        if (person.lookingAt()) {
+            return person.end();
+        }
         Matcher name = NAME_BEFORE.matcher(said).region(start, end);
         if (name.find() && !STREET.matcher(name.group("name")).matches()) {
             return name.end();
         }
         boolean found = house.find();
+        if (found && SAID_BEFORE.matcher(said.substring(start, house.start())).matches()) {
+            return house.start();
+        }
         String before = found ? said.substring(start, house.start()) : "";
         return found && !before.matches(".*[0-9].*") && before.strip().split("\\s+").length > 3 ? house.start() : start;
+    }
+
+    /** A full stop behind a word of three letters or more ends a sentence: what comes before is none of the address. */
+    private static int afterSentence(String said, int end) {
+        Matcher stop = SENTENCE_END.matcher(said).region(0, end);
+        int after = 0;
+        while (stop.find()) {
+            after = stop.end();
+        }
+        return after;
     }
 
     /** Without the postal code at its end, or the code and the first letters of the town. */

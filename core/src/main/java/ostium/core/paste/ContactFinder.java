@@ -35,7 +35,7 @@ final class ContactFinder {
     private static final Pattern HANDLE =
             Pattern.compile("(?<label>facebook|instagram|insta|youtube|tiktok|linkedin|twitter|threads"
                     + "|pinterest|bluesky|whatsapp|telegram|mastodon|snapchat|fb|ig)\\s*(?:[:–-]\\s*"
-                    + "|\\s)@?(?<handle>[\\p{L}0-9._-]{2,60})(?![\\p{L}0-9@])|(?<![\\p{L}0-9@.])@(?<bare>[\\p{L}0-9._]{2,40}"
+                    + "|\\s(?:is\\s+(?=@))?)@?(?<handle>[\\p{L}0-9._-]{2,60})(?![\\p{L}0-9@])|(?<![\\p{L}0-9@.])@(?<bare>[\\p{L}0-9._]{2,40}"
                     + "[\\p{L}0-9_])(?:\\s+on\\s+(?:the\\s+)?(?<where>[\\p{L}]+(?: site)?))?");
     private static final List<String> HANDLES = List.of(
             "@",
@@ -60,6 +60,8 @@ final class ContactFinder {
                     + "|member|no|nr|account|iban|sort code|invoice|siret|siren|hrb)\\b\\.?(?:\\s*(?:no"
                     + "|nr|number)\\b\\.?)?[^\\p{L}\\n]{0,4}$",
             Pattern.DOTALL);
+
+    private static final int SHORTEST_WITHOUT_PREFIX = 9;
 
     private final TextFinder.Words words;
     private final String region;
@@ -209,20 +211,29 @@ final class ContactFinder {
         }
         boolean valid = PhoneNumberUtil.getInstance().isValidNumber(match.number());
         boolean labelled = before.toLowerCase(Locale.ROOT)
-                .matches("(?s).*(?:\\b(?:t|tel|telephone|phone|ph|call|mob|mobile|m|cell|ring|text"
-                        + "|sms|whatsapp|office|tél|telefon|móvil|tfno|handy|fax)\\b|☎|📞)[^\\p{L}0-9]*$");
+                .matches(
+                        "(?s).*(?:\\b(?:t|tel|telephone|phone|ph|call|mob|mobile|m|cell|ring|text"
+                                + "|sms|whatsapp|office|tél|téléphone|portable|telefon|teléfono|móvil|tfno|tlf|mobil|handy|fax)\\b|☎|📞)[^\\p{L}0-9]*$");
         boolean date = raw.matches("[0-9]{1,2}[./-][0-9]{1,2}[./-][0-9]{2,4}|[0-9]{4}[./-][0-9]{1,2}[./-][0-9]{1,2}");
         boolean times = raw.matches("[0-9]{1,2}[:.][0-9]{2}.*|[0-9]{4}\\s*-\\s*[0-9]{4}");
         if (date || times || NOT_A_NUMBER.matcher(before).matches() && !labelled) {
             return false;
         }
-        boolean formed = raw.matches("[+(0].*") || raw.matches("[0-9]{3}[-. ][0-9]{3}[-. ][0-9]{4}.*");
+        boolean formed = raw.matches("[+(0].*")
+                || valid && isWithoutPrefix() && raw.replaceAll("[^0-9]", "").length() >= SHORTEST_WITHOUT_PREFIX
+                || raw.matches("[0-9]{3}[-. ][0-9]{3}[-. ][0-9]{4}.*");
         boolean is =
                 Telephone.read(raw, region).value().isPresent() && (labelled || formed && (valid || raw.length() > 9));
         if (is) {
             known.add(raw);
         }
         return is;
+    }
+
+    /** Whether numbers of the country are dialled as they are, with no 0 before them. */
+    private boolean isWithoutPrefix() {
+        String prefix = PhoneNumberUtil.getInstance().getNddPrefixForRegion(region, true);
+        return prefix == null || prefix.isEmpty();
     }
 
     private static Sureness sureness(PhoneNumberMatch match, String before) {

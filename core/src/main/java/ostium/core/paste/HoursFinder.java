@@ -22,6 +22,7 @@ final class HoursFinder {
             + "mon(?:days?|s)?|tues?(?:days?)?|wed(?:nesdays?|s)?|thu(?:rs?)?(?:days?)?|fri(?:days?|s)?|sat(?:urdays?"
             + "|s)?|sun(?:days?|s)?"
             + "|daily|every ?day|week ?days?|weekends?|24 ?/ ?7|24 (?:hours|hrs)|closed|7 days|seven days|by appointment"
+            + "|m ?[-–] ?(?:f|th?|sa?|su)|24 ?h ?/ ?24"
             + "|mo|di|mi|do|fr|sa|so|(?:mon|diens|donners|frei|sams|sonn)tags?|mittwochs?|täglich|werktags"
             + "|lun(?:di)?|mar(?:di)?|mer(?:credi)?|jeu(?:di)?|ven(?:dredi)?|sam(?:edi)?|dim(?:anche)?|du lundi|tous les jours"
             + "|l|lunes|martes|miércoles|jueves|viernes|sábado|domingo|todos los días|de lunes"
@@ -82,6 +83,16 @@ final class HoursFinder {
                     + "|cerrado|excepto|salvo|cita previa|lunes|martes|miércoles|jueves|viernes|sábados?|domingos?)(?![\\p{L}])"
                     + "|(?<![0-9])[0-9]{1,2}(?:[:.][0-9]{2})?\\s*(?:am|pm|uhr)(?![\\p{L}])");
 
+    private static final Pattern DAY =
+            Pattern.compile("(?<![\\p{L}0-9])(?:(?:mon|tue|wed|thu|fri|sat|sun)(?:[a-z]{0,5}days?|s|rs|nes)?"
+                    + "|(?:mon|diens|donners|frei|sams|sonn)tags?|mittwochs?|lundi|mardi|mercredi|jeudi|vendredi|samedi|dimanche"
+                    + "|lunes|martes|miércoles|jueves|viernes|sábados?|domingos?)(?![\\p{L}])");
+
+    private static final Pattern WHEN = Pattern.compile(
+            DAY.pattern() + "|(?<![\\p{L}])(?:closed|geschlossen|fermée?s?|cerrado|chiuso)(?![\\p{L}])");
+    private static final Pattern BACKWARDS = Pattern.compile(
+            "[0-9][^\\p{L}]*(?:am|pm|uhr|h|to|till?|until|bis|à|a|noon|-|–)\\b.*" + DAY.pattern() + ".*");
+    private static final int LONGEST_BACKWARDS = 100;
     private static final int MOST_TRIES = 60;
 
     private final TextFinder.Words words;
@@ -162,15 +173,16 @@ final class HoursFinder {
                 unread(new Span(line.from(), Math.max(line.from(), block.from())))
                         .ifPresent(left::add);
                 unread(new Span(Math.min(line.to(), block.to()), line.to())).ifPresent(left::add);
-            } else if (below && startsWithDay(line)) {
+            } else if (below && saysWhen(line)) {
                 unread(line).ifPresent(left::add);
             }
         }
         return String.join(" … ", left);
     }
 
-    private boolean startsWithDay(Span line) {
-        return BEGIN.matcher(words.lower().substring(line.from(), line.to())).lookingAt();
+    /** Names a day, or says that something is closed. */
+    private boolean saysWhen(Span line) {
+        return WHEN.matcher(words.lower().substring(line.from(), line.to())).find();
     }
 
     private Optional<String> unread(Span span) {
@@ -194,6 +206,10 @@ final class HoursFinder {
         String said = words.at(line);
         if (said.length() > 600 || !HAS_TIME.matcher(said).find()) {
             return null;
+        }
+        Optional<Piece> backwards = timesBeforeDays(line);
+        if (backwards.isPresent()) {
+            return backwards.get();
         }
         Matcher begin = BEGIN.matcher(words.lower().substring(line.from(), line.to()));
         int tries = 0;
@@ -222,6 +238,20 @@ final class HoursFinder {
             }
         }
         return null;
+    }
+
+    /** "10am to noon and 3pm to 5pm, Monday to Saturday." */
+    private Optional<Piece> timesBeforeDays(Span line) {
+        return words.fragments().stream()
+                .filter(each -> line.from() <= each.from() && each.to() <= line.to())
+                .map(each -> words.at(each).endsWith(".") ? new Span(each.from(), each.to() - 1) : each)
+                .filter(each -> each.to() - each.from() <= LONGEST_BACKWARDS && words.isFree(each))
+                .filter(each -> BACKWARDS
+                        .matcher(words.lower().substring(each.from(), each.to()))
+                        .matches())
+                .map(each -> new Piece(each, read(words.at(each))))
+                .filter(piece -> piece.reading() instanceof Reading.Understood)
+                .findFirst();
     }
 
     /** Days that differ in one sentence of several on a line. */

@@ -34,7 +34,7 @@ final class LabelledFinder {
             Rule.of(
                     "membership/number",
                     "\\b(?:member(?:ship)?|registration|reg\\.?|licen[cs]e)\\s*(?:no|nr|number"
-                            + "|#)?\\.?\\s*[:#]?\\s*(?<value>[a-z]{0,4}[0-9]{2,10})\\b(?<!(?:19|20)[0-9]{2})",
+                            + "|#)?\\.?\\s*[:#]?\\s*(?<value>[a-z]{0,4}[0-9]{2,10}(?:/[a-z0-9]{1,6})?)\\b(?<!(?:19|20)[0-9]{2})",
                     Sureness.LIKELY,
                     "member",
                     "reg",
@@ -84,7 +84,7 @@ final class LabelledFinder {
                     "we ",
                     "i "));
     private static final Pattern AREA =
-            Pattern.compile("\\b(?:covering|(?:we|i) cover|serving|areas? covered|areas? served"
+            Pattern.compile("\\b(?:covering|(?:we|i) cover|serving|areas? covered|areas? served|areas?(?=\\s*:)"
                     + "|(?:we|i) (?:come|travel|drive)(?: out)? to(?: you(?: in| at|:))?|coverage|einzugsgebiet|zone"
                     + " d['’]intervention)\\s*:?\\s*(?<value>[^.\\n]{3,300})");
     private static final Pattern MEMBER =
@@ -104,6 +104,20 @@ final class LabelledFinder {
                     + WhoFinder.PERSON_NAME + ")");
     private static final Pattern WITH =
             Pattern.compile("(?iu:\\bwith)[ ]+(?<who>" + WhoFinder.PERSON_NAME + ")(?=,[ ]+\\p{Ll})");
+    private static final Pattern TAUGHT = Pattern.compile(
+            "(?iu:\\b(?:class(?:es)?|lessons?|sessions?|treatments?|tuition|training|tours?|walks?|workshops?|courses?|days?|evenings?)[ ]+with)[ ]+(?<who>"
+                    + WhoFinder.PERSON_NAME + ")(?=[ ]+(?:above|at|in|from|near|opposite|since)\\b|[.,]|$)");
+    /** "Ring Dot on 0117 …": one name is enough where somebody is rung. */
+    private static final Pattern RUNG = Pattern.compile(
+            "(?iu:\\b(?:ring|call|phone|text|contact|ask for))[ ]+(?<who>\\p{Lu}\\p{Ll}{1,14})(?=[ ]+(?:on|at|after)\\b)");
+
+    private static final Pattern FIRM = Pattern.compile(
+            "[ ]+(?:of|from)[ ]+(?<firm>(?:The[ ]+)?\\p{Lu}[\\p{L}'’-]*(?:[ ]+(?:(?:&|and)[ ]+)?\\p{Lu}[\\p{L}'’-]*){1,5})(?=[.,!\\n]|$)");
+
+    /** Said behind it, it may be asked for as well as not. */
+    private static final Pattern POSSIBLE = Pattern.compile(
+            "\\s*(?:are |sind |auch |also )*(?:available|possible|on request|by arrangement|möglich|nach vereinbarung|possibles?)");
+
     private static final Pattern COMES = Pattern.compile(
             "\\b(?:(?:we|i) (?:will |can |also |always )?(?:come|travel|drive)(?: out)? to (?:you\\b|your (?:home|door"
                     + "|house|place|work))"
@@ -131,18 +145,19 @@ final class LabelledFinder {
                 words.text(),
                 List.of("member", "registered", "certified", "accredited", "mitglied"),
                 this::member);
-        words.each(AREA, words.lower(), List.of("cover", "serv", "come to", "travel", "einzugs", "zone"), area -> {
-            String value = words.text()
-                    .substring(area.start("value"), area.end("value"))
-                    .strip()
-                    .replaceFirst("(?i)^(?:the|all of)\\s+(?=\\p{Lu})", "");
-            boolean names = !value.isEmpty()
-                    && (Character.isUpperCase(value.codePointAt(0))
-                            || value.matches("(?i)(?:within|up to)?\\s*[0-9].*"));
-            if (names && Area.read(value).value().isPresent()) {
-                take("area", value, area, Sureness.LIKELY);
-            }
-        });
+        words.each(
+                AREA, words.lower(), List.of("cover", "serv", "come to", "travel", "einzugs", "zone", "area"), area -> {
+                    String value = words.text()
+                            .substring(area.start("value"), area.end("value"))
+                            .strip()
+                            .replaceFirst("(?i)^(?:the|all of)\\s+(?=\\p{Lu})", "");
+                    boolean names = !value.isEmpty()
+                            && (Character.isUpperCase(value.codePointAt(0))
+                                    || value.matches("(?i)(?:within|up to)?\\s*[0-9].*"));
+                    if (names && Area.read(value).value().isPresent()) {
+                        take("area", value, area, Sureness.LIKELY);
+                    }
+                });
         praise();
         introduced();
         comes();
@@ -150,22 +165,38 @@ final class LabelledFinder {
 
     /** "Run by Fern Osier", "with Bryony Larch, instructor since 2009". */
     private void introduced() {
-        for (Pattern pattern : List.of(INTRODUCED, WITH)) {
+        for (Pattern pattern : List.of(INTRODUCED, WITH, TAUGHT, RUNG)) {
             words.each(pattern, words.text(), List.of(), who -> {
                 Span at = new Span(who.start("who"), who.end("who"));
                 if (words.isFree(at)
                         && words.found().stream()
                                 .noneMatch(found -> found.what().equals("person"))) {
                     words.take(Found.line("person", who.group("who"), at, Sureness.LIKELY));
+                    firm(at.to());
                 }
             });
+        }
+    }
+
+    /** "I'm June Alvarez of Happy Tails Dog Walking." */
+    private void firm(int from) {
+        Matcher firm = FIRM.matcher(words.text()).region(from, words.text().length());
+        if (firm.lookingAt()) {
+            Span at = new Span(firm.start("firm"), firm.end("firm"));
+            if (words.isFree(at)) {
+                words.take(Found.line("name", firm.group("firm"), at, Sureness.LIKELY));
+            }
         }
     }
 
     /** Who comes to whom, where the text says one of the two and not the other as well. Nothing is taken out for it. */
     private void comes() {
         Matcher comes = COMES.matcher(words.lower());
-        if (comes.find() && !RECEIVES.matcher(words.lower()).find()) {
+        if (comes.find()
+                && !RECEIVES.matcher(words.lower()).find()
+                && !POSSIBLE.matcher(words.lower())
+                        .region(comes.end(), words.lower().length())
+                        .lookingAt()) {
             words.found().add(Found.line(Found.COMES, "yes", new Span(comes.start(), comes.end()), Sureness.LIKELY));
         }
     }

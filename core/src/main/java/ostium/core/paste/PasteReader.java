@@ -31,7 +31,10 @@ public final class PasteReader {
             case HTML -> new HtmlFinder(source.text(), sheet, today).find();
             case VCARD -> new VCardFinder(source.text()).find();
             case JSON_LD -> new JsonLdFinder(source.text(), sheet).find();
-            case CSV -> new ServicesTable(source.text()).find();
+            case CSV ->
+                HoursTable.isOne(source.text())
+                        ? new HoursTable(source.text(), sheet, today).find()
+                        : new ServicesTable(source.text()).find();
             case CALENDAR -> new CalendarFinder(source.text(), today).find();
             case TAGS -> new TagsFinder(source.text(), sheet.region()).find();
         };

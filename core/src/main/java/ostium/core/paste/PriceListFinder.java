@@ -20,7 +20,7 @@ final class PriceListFinder {
     private static final String MONEY =
             "(?:(?:from|ab|dès|desde|à partir de|a partir de|starting at)\\s+)?(?:[£$€]\\s?[0-9][0-9.,]*|[0-9][0-9.,]*-*\\s?(?:[£$€]"
                     + "|eur|gbp|usd)(?![\\p{L}]))(?:\\s*(?:-|–|to)\\s*[£$€]?\\s?[0-9][0-9.,]*\\s?[£$€]?)?\\+?(?:\\s*(?:/"
-                    + "|per|an?|each|pro|par|por)\\s*[\\p{L}]{1,20})?";
+                    + "|per|an?|each|pro|par|por)\\s*[\\p{L}]{1,20}|\\s*each(?![\\p{L}]))?";
     private static final Pattern ROW = Pattern.compile("(?iu)^(?<name>[\\p{L}0-9].*?)[\\s.·…:–—|_-]+(?<price>" + MONEY
             + "|(?:from|ab|desde)\\s+[0-9]{1,5}(?:[.,][0-9]{2})?|on request|price on request"
             + "|poa|free(?: of charge)?|auf anfrage|sur devis)(?<after>\\s*[\\s,(–-]\\s*.{0,40})?$");
@@ -40,7 +40,7 @@ final class PriceListFinder {
 
     /** Between a price and the name of the next service. */
     private static final Pattern NEXT_ROW = Pattern.compile(
-            "(?iu)(?<=[0-9€£$]|free)\\s*(?:[,;/]|\\band\\b|\\bund\\b|\\bet\\b|\\by\\b)\\s+(?=\\p{L}{2})");
+            "(?iu)(?<=[0-9€£$)]|free|each)\\s*(?:[,;/]|\\band\\b|\\bund\\b|\\bet\\b|\\by\\b)\\s+(?=[\\p{L}0-9]{2})");
 
     private static final Pattern BULLET = Pattern.compile("^[\\s•*·▪◦‣>–-]+");
 
@@ -107,7 +107,8 @@ final class PriceListFinder {
             Matcher time = TIME.matcher(part);
             if (minutes.isEmpty() && time.find()) {
                 minutes = time.group("time").strip();
-                if (part.equals(name)) {
+                // "30 minute walk" is called so.
+                if (part.equals(name) && time.start() > 0) {
                     name = name.substring(0, time.start()) + name.substring(time.end());
                 }
             }

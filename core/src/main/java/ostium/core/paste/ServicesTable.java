@@ -114,7 +114,12 @@ final class ServicesTable implements Finder {
                     note = "Only the first " + MOST_ROWS + " rows were read.";
                     break;
                 }
-                row(record, columns, sign).ifPresent(row -> found.add(Found.service(row, line(from), Sureness.SURE)));
+                boolean named = columns.containsKey("heading");
+                row(record, columns, sign)
+                        .map(row -> Found.service(row, line(from), Sureness.SURE))
+                        // Without a heading and a price a row may be anything: a customer, a day.
+                        .map(each -> named || !each.service().price().isBlank() ? each : each.asked())
+                        .ifPresent(found::add);
             }
         } catch (IOException | java.io.UncheckedIOException | IllegalStateException e) {
             note = WORDS.say("servicesTable.thisTableBreaksOffA");

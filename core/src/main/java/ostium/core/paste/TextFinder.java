@@ -21,8 +21,9 @@ final class TextFinder implements Finder {
     /** Longer texts are searched for what has a form of its own only. */
     private static final int MOST_LINES = 6000;
 
-    private static final Pattern FRAGMENT_END =
-            Pattern.compile("\\s+[|•·*★☆✦✔✓➤►»~]+\\s+|(?<=[\\p{L}\\p{N})][.!?])\\s+(?=\\S)");
+    private static final Pattern FRAGMENT_END = Pattern.compile(
+            "\\s+[|•·*★☆✦✔✓➤►»~]+\\s+|(?<=[\\p{L}\\p{N})][.!?]{1,3})(?<!(?i:\\b(?:min|mins|std|hrs?|approx|ca|inc|incl|zzgl|\\p{L})\\.))"
+                    + "\\s+(?=\\S)");
 
     private static final Pattern PIECE_END = Pattern.compile("[,;:]\\s+|\\s+[–—-]\\s+|\\s{2,}");
 

@@ -3,9 +3,14 @@ package ostium.core.paste;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import java.util.stream.Stream;
 import ostium.core.base.Reading.Span;
 import ostium.core.trade.Trade;
 import ostium.core.trade.TradeCatalogue;
@@ -28,6 +33,13 @@ final class TradeEvidence {
     /** Of the evidence for the likeliest. */
     private static final double NEAR_ENOUGH = 0.35;
 
+    private static final int SHORT_LINE = 40;
+    private static final int BEFORE = 40;
+    private static final Pattern COLON = Pattern.compile("[^:\\n]{3,40}(?=:)");
+    private static final Pattern PLACE_BEFORE = Pattern.compile(
+            "\\b(?:above|over|opposite|next(?: door)? to|behind|beside|near|past|over der|neben der|gegenüber der|au-dessus de la)"
+                    + "\\s+(?:(?:the|an?|old|former|new)\\s+){1,3}$");
+
     private TradeEvidence() {}
 
     /** The name that says best what the trade is, where it stands; empty where none does. */
@@ -40,8 +52,8 @@ final class TradeEvidence {
         Map<Trade, List<Double>> said = new HashMap<>();
         Map<Trade, Mention> best = new HashMap<>();
         Map<Trade, Double> most = new HashMap<>();
-        for (Mention mention : TradeCatalogue.shipped().mentions(words.text())) {
-            if (isInAddress(words, mention)) {
+        for (Mention mention : mentions(words)) {
+            if (isInAddress(words, mention) || isPlace(words, mention)) {
                 continue;
             }
             double weight = weight(words, mention);
@@ -58,11 +70,58 @@ final class TradeEvidence {
                 .sorted(Comparator.comparingDouble((Map.Entry<Trade, Double> each) -> -each.getValue())
                         .thenComparing(each -> best.get(each.getKey()).from()))
                 .toList();
+        if (sums.isEmpty()) {
+            return headline(words).stream().toList();
+        }
         return sums.stream()
                 .filter(each -> each.getValue() >= sums.get(0).getValue() * NEAR_ENOUGH)
                 .limit(MOST)
                 .map(each -> best.get(each.getKey()))
                 .toList();
+    }
+
+    /** Those anywhere in the text, and what single words say in the name, or where they begin a line of the head: "Tutoring: maths and physics". */
+    private static Set<Mention> mentions(TextFinder.Words words) {
+        Set<Mention> all = new LinkedHashSet<>(TradeCatalogue.shipped().mentions(words.text()));
+        words.found().stream()
+                .filter(found -> found.what().equals("name"))
+                .forEach(name -> called(words, name.at()).forEach(all::add));
+        words.lines().stream()
+                .limit(HEAD_LINES)
+                .filter(line -> line.to() - line.from() <= SHORT_LINE
+                        || COLON.matcher(words.at(line)).lookingAt())
+                .forEach(line -> called(words, line)
+                        .filter(mention -> isMarks(words.text().substring(line.from(), mention.from())))
+                        .forEach(all::add));
+        return all;
+    }
+
+    /** Where nothing else says it, what the first words are nearest to: "CLOCKS REPAIRED". */
+    private static Optional<Mention> headline(TextFinder.Words words) {
+        return words.fragments().stream()
+                .findFirst()
+                .filter(first -> first.to() - first.from() <= SHORT_LINE && words.isFree(first))
+                .flatMap(first -> Optional.of(TradeCatalogue.shipped().find(words.at(first)))
+                        .filter(TradeCatalogue.Found::near)
+                        .map(near -> new Mention(near.trade(), words.at(first), first.from(), first.to())));
+    }
+
+    private static boolean isMarks(String before) {
+        return before.chars().noneMatch(Character::isLetterOrDigit);
+    }
+
+    private static Stream<Mention> called(TextFinder.Words words, Span span) {
+        String said = words.at(span);
+        Matcher colon = COLON.matcher(said);
+        return TradeCatalogue.shipped().mentionsInName(colon.lookingAt() ? colon.group() : said).stream()
+                .map(each ->
+                        new Mention(each.trade(), each.name(), span.from() + each.from(), span.from() + each.to()));
+    }
+
+    /** "Above the old bakery" says where, and not what. */
+    private static boolean isPlace(TextFinder.Words words, Mention mention) {
+        String before = words.lower().substring(Math.max(0, mention.from() - BEFORE), mention.from());
+        return PLACE_BEFORE.matcher(before).find();
     }
 
     private static double sum(List<Double> weights) {

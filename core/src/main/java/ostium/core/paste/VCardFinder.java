@@ -64,8 +64,12 @@ final class VCardFinder implements Finder {
         } else if (full != null) {
             line("name", full);
         }
-        card.getTitles().stream()
-                .map(title -> title.getValue())
+        Stream.concat(
+                        card.getTitles().stream().map(title -> title.getValue()),
+                        card.getCategoriesList().stream()
+                                .flatMap(list -> list.getValues().stream())
+                                .filter(category ->
+                                        TradeCatalogue.shipped().find(category).near()))
                 .filter(title -> title != null && !title.isBlank())
                 .findFirst()
                 .ifPresent(title -> found.add(Found.line("trade", title.strip(), at(title), trade(title))));

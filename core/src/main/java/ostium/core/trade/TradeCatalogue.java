@@ -128,6 +128,11 @@ public final class TradeCatalogue {
         return search.mentions(text);
     }
 
+    /** The same in the name of a business, where a single word of many meanings is its trade: "Stillwater Yoga". */
+    public List<Mention> mentionsInName(String name) {
+        return search.mentionsInName(name);
+    }
+
     /** A name of a trade in a text, from its first letter to after its last. */
     public record Mention(Trade trade, String name, int from, int to) {}
 

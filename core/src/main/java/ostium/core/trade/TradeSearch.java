@@ -15,7 +15,6 @@ import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
-import ostium.core.text.EditDistance;
 import ostium.core.trade.TradeCatalogue.Match;
 
 /**
@@ -51,6 +50,7 @@ final class TradeSearch {
     private static final int SHORTEST = 5;
 
     private static final int SHORTEST_USUAL = 3;
+    private static final int SHORTEST_CALLING = 4;
 
     private static final double SAME = 1;
     private static final double SAME_BUT_SMALL_WORDS = 0.98;
@@ -72,6 +72,9 @@ final class TradeSearch {
 
     /** Names that mean a trade wherever they stand, and not only when one is asked for, by their first word. */
     private final Map<String, List<Known>> telling = new HashMap<>();
+
+    /** All names of words long enough, by their first word: what they say where a business is called so. */
+    private final Map<String, List<Known>> calling = new HashMap<>();
 
     /** Which letters each word has, a bit a letter: words that differ in many need not be compared. */
     private final int[] letters;
@@ -101,14 +104,17 @@ final class TradeSearch {
                 Known known = new Known(trade, name.words(), back, whole, String.join(" ", meant), own);
                 names.add(known);
                 boolean tells = name.words().contains(" ") || place <= USUAL_NAMES;
-                if (tells && name.words().length() > (place == 1 ? SHORTEST_USUAL : SHORTEST) - 1) {
-                    String first = BETWEEN_WORDS.split(name.words().toLowerCase(Locale.ROOT), 2)[0];
+                String first = BETWEEN_WORDS.split(name.words().toLowerCase(Locale.ROOT), 2)[0];
+                if (tells && name.words().length() >= (place == 1 ? SHORTEST_USUAL : SHORTEST)) {
                     telling.computeIfAbsent(first, fresh -> new ArrayList<>()).add(known);
+                }
+                if (name.words().length() >= SHORTEST_CALLING) {
+                    calling.computeIfAbsent(first, fresh -> new ArrayList<>()).add(known);
                 }
                 back = Math.min(FURTHEST_BACK, back + RANK);
             }
         }
-        letters = words.stream().mapToInt(TradeSearch::letters).toArray();
+        letters = words.stream().mapToInt(WordLikeness::letters).toArray();
         weights = new double[words.size()];
         for (int i = 0; i < weights.length; i++) {
             weights[i] = words.get(i).length() / Math.sqrt(tradesOf.get(i).size());
@@ -167,10 +173,10 @@ final class TradeSearch {
         }
 
         private double[] likeness(String word) {
-            int own = letters(word);
+            int own = WordLikeness.letters(word);
             double[] likeness = new double[TradeSearch.this.words.size()];
             for (int j = 0; j < likeness.length; j++) {
-                likeness[j] = TradeSearch.likeness(word, own, TradeSearch.this.words.get(j), letters[j]);
+                likeness[j] = WordLikeness.of(word, own, TradeSearch.this.words.get(j), letters[j]);
             }
             return likeness;
         }
@@ -223,47 +229,6 @@ final class TradeSearch {
         }
     }
 
-    /** Same 1; one begins with or holds the other, as German words do; small slips; else 0. */
-    private static double likeness(String word, int letters, String other, int otherLetters) {
-        if (word.equals(other)) {
-            return 1;
-        }
-        int shorter = Math.min(word.length(), other.length());
-        int longer = Math.max(word.length(), other.length());
-        if (shorter >= 3 && (other.startsWith(word) || word.startsWith(other))) {
-            return longer - shorter <= 3 ? 0.96 : 0.7 + 0.25 * shorter / longer;
-        }
-        if (shorter >= 5 && (other.contains(word) || word.contains(other))) {
-            return 0.6 + 0.25 * shorter / longer;
-        }
-        int allowed = shorter >= 7 ? 2 : longer >= 4 && shorter >= 3 ? 1 : 0;
-        if (word.length() >= 5 && other.length() > word.length() + allowed && word.charAt(0) == other.charAt(0)) {
-            return begun(word, other, allowed);
-        }
-        if (longer - shorter > allowed || Integer.bitCount(letters ^ otherLetters) > 2 * allowed) {
-            return 0;
-        }
-        int slips = EditDistance.between(word, other);
-        return slips <= allowed ? 0.95 - 0.08 * slips : 0;
-    }
-
-    /** A word that is being typed, with slips: held against as much of the other as could be meant. */
-    private static double begun(String word, String other, int allowed) {
-        int slips = allowed + 1;
-        for (int length = word.length(); length <= word.length() + 1; length++) {
-            slips = Math.min(slips, EditDistance.between(word, other.substring(0, length)));
-        }
-        return slips <= allowed ? 0.85 - 0.08 * slips : 0;
-    }
-
-    private static int letters(String word) {
-        int letters = 0;
-        for (int i = 0; i < word.length(); i++) {
-            letters |= 1 << (word.charAt(i) & 31);
-        }
-        return letters;
-    }
-
     /** The longest name of a trade that stands in a text, in its own words. */
     Optional<String> namedIn(String text) {
         return mentions(text).stream()
@@ -275,6 +240,15 @@ final class TradeSearch {
 
     /** Names of trades where they stand in a text as words of their own, in its order; none within a longer one. */
     List<TradeCatalogue.Mention> mentions(String text) {
+        return mentions(text, telling);
+    }
+
+    /** The same in what a business is called, where single words say more than in a sentence: "stillwater yoga". */
+    List<TradeCatalogue.Mention> mentionsInName(String name) {
+        return mentions(name, calling);
+    }
+
+    private static List<TradeCatalogue.Mention> mentions(String text, Map<String, List<Known>> names) {
         String lower = text.substring(0, Math.min(text.length(), LONGEST_LOOK)).toLowerCase(Locale.ROOT);
         List<TradeCatalogue.Mention> all = new ArrayList<>();
         Matcher word = WORD.matcher(lower);
@@ -284,7 +258,7 @@ final class TradeSearch {
                 continue;
             }
             int at = word.start();
-            Optional<Known> longest = begunBy(word.group())
+            Optional<Known> longest = begunBy(word.group(), names)
                     .filter(known -> standsAt(known.name().toLowerCase(Locale.ROOT), lower, at))
                     .max(Comparator.comparingInt((Known known) -> known.name().length())
                             .thenComparing(Known::back, Comparator.reverseOrder())
@@ -299,10 +273,10 @@ final class TradeSearch {
     }
 
     /** Names whose first word is this one, or this one without the letter of several. */
-    private Stream<Known> begunBy(String word) {
-        Stream<Known> same = telling.getOrDefault(word, List.of()).stream();
+    private static Stream<Known> begunBy(String word, Map<String, List<Known>> names) {
+        Stream<Known> same = names.getOrDefault(word, List.of()).stream();
         return word.endsWith("s")
-                ? Stream.concat(same, telling.getOrDefault(word.substring(0, word.length() - 1), List.of()).stream())
+                ? Stream.concat(same, names.getOrDefault(word.substring(0, word.length() - 1), List.of()).stream())
                 : same;
     }
 
