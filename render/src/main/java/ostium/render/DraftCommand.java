@@ -23,6 +23,7 @@ import ostium.core.fact.EmailAddress;
 import ostium.core.fact.Facts;
 import ostium.core.fact.Place;
 import ostium.core.format.LocalBusinessReader;
+import ostium.core.format.NamedPictures;
 import ostium.core.hours.BusinessDay;
 import ostium.core.look.Colour;
 import ostium.core.look.ColourCode;
@@ -42,7 +43,8 @@ import picocli.CommandLine;
 @CommandLine.Command(
         name = "./ostium draft",
         description =
-                "Reads the facts of a business from schema.org LocalBusiness JSON-LD or a vCard and writes its site as plain files.",
+                "Reads the facts of a business from schema.org LocalBusiness JSON-LD or a vCard, and the pictures it names that lie beside it,"
+                        + " and writes its site as plain files.",
         mixinStandardHelpOptions = true)
 public final class DraftCommand implements Callable<Integer> {
     private static final String CARD = "BEGIN:VCARD";
@@ -120,11 +122,13 @@ public final class DraftCommand implements Callable<Integer> {
     public Integer call() throws IOException {
         var errors = spec.commandLine().getErr();
         LocalBusinessReader.Read read;
+        PicturesBeside pictures;
         try {
             String source = Files.readString(file);
             read = source.stripLeading().regionMatches(true, 0, CARD, 0, CARD.length())
                     ? card(source)
                     : LocalBusinessReader.read(source, seed);
+            pictures = PicturesBeside.of(file, NamedPictures.in(source));
         } catch (MalformedInputException e) {
             errors.println(file + ": this is not a UTF-8 text");
             return 2;
@@ -135,7 +139,8 @@ public final class DraftCommand implements Callable<Integer> {
             errors.println(file + ": " + e.getMessage());
             return 2;
         }
-        TypedSheet typed = trade == null ? read.sheet() : read.sheet().with(Line.TRADE, trade);
+        TypedSheet typed =
+                pictures.onto(trade == null ? read.sheet() : read.sheet().with(Line.TRADE, trade));
         SheetReading sheet = SheetReader.read(typed, Instant.now());
         boolean refused = !read.faults().isEmpty();
         read.faults().forEach(fault -> errors.println(file + ": " + fault));
@@ -185,6 +190,7 @@ public final class DraftCommand implements Callable<Integer> {
             return 2;
         }
         read.unused().forEach(property -> errors.println(file + ": " + property + ": not used"));
+        pictures.notes().forEach(note -> errors.println(file + ": " + note));
         boolean mail = sheet.brief().facts().one(EmailAddress.class).isPresent();
         Wishes wishes = new Wishes(
                 wishedTone.orElse(null),
@@ -196,11 +202,11 @@ public final class DraftCommand implements Callable<Integer> {
         Brief brief = sheet.brief().withForm(mail).withWishes(wishes);
         Brief wished = asked == null ? brief : brief.withGoal(asked);
         if (count == 1) {
-            write(wished, Drafter.draft(wished, new Seed(seed)), out);
+            write(wished, Drafter.draft(wished, new Seed(seed)), pictures, out);
         } else {
             List<DraftTable.Proposal> proposals = DraftTable.draw(wished, new Seed(seed), count);
             for (int i = 0; i < proposals.size(); i++) {
-                write(wished, proposals.get(i).draft(), out.resolve(String.valueOf(i + 1)));
+                write(wished, proposals.get(i).draft(), pictures, out.resolve(String.valueOf(i + 1)));
                 spec.commandLine().getOut().println("  " + proposals.get(i).inALine());
             }
         }
@@ -234,12 +240,13 @@ public final class DraftCommand implements Callable<Integer> {
                 List.of());
     }
 
-    private void write(Brief brief, Draft draft, Path folder) throws IOException {
+    private void write(Brief brief, Draft draft, PicturesBeside pictures, Path folder) throws IOException {
         for (RenderedFile rendered : SiteRenderer.shipped().render(brief, draft, Target.folder())) {
             Path path = folder.resolve(rendered.path());
             Files.createDirectories(path.getParent());
             Files.write(path, rendered.bytes());
         }
+        pictures.write(brief.facts(), folder);
         spec.commandLine().getOut().println(folder.resolve("index.html"));
     }
 }

@@ -4,7 +4,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
-import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -257,60 +256,6 @@ class SiteRendererTest {
                             assertThat(file.attr("href") + file.attr("src")).startsWith("/"));
             assertThat(page.select("nav a, a.brand"))
                     .allSatisfy(link -> assertThat(link.attr("href")).matches("(/.*|tel:.*|mailto:.*)"));
-        }
-    }
-
-    @Nested
-    class TheDraftCommand {
-        private final java.io.StringWriter said = new java.io.StringWriter();
-
-        private int run(String... arguments) {
-            var command = new picocli.CommandLine(new DraftCommand());
-            command.setOut(new java.io.PrintWriter(said, true));
-            command.setErr(new java.io.PrintWriter(said, true));
-            return command.execute(arguments);
-        }
-
-        @Test
-        void writesAFinishedSite(@org.junit.jupiter.api.io.TempDir java.nio.file.Path out) throws IOException {
-            assertThat(run("../demo/ashlatch.jsonld", "--out", out.toString(), "--seed", "4", "--goal", "write"))
-                    .as(said.toString())
-                    .isZero();
-            String page = java.nio.file.Files.readString(out.resolve("index.html"), StandardCharsets.UTF_8);
-            assertThat(page).contains("Ashlatch Chimney Care");
-            assertThat(out.resolve("fonts")).isNotEmptyDirectory();
-        }
-
-        @Test
-        void readsAContactFileToo(@org.junit.jupiter.api.io.TempDir java.nio.file.Path dir) throws IOException {
-            java.nio.file.Path file = dir.resolve("card.vcf");
-            java.nio.file.Files.writeString(
-                    file,
-                    "BEGIN:VCARD\nVERSION:4.0\nFN:Tolver Taps\nORG:Tolver Taps\nTITLE:plumber\nTEL:0117 496 0555\nEND:VCARD\n");
-            assertThat(run(file.toString(), "--out", dir.resolve("o").toString()))
-                    .as(said.toString())
-                    .isZero();
-            assertThat(java.nio.file.Files.readString(dir.resolve("o/index.html")))
-                    .contains("Tolver Taps", "0117 496 0555");
-        }
-
-        @Test
-        void namesTheFieldOfAMistake(@org.junit.jupiter.api.io.TempDir java.nio.file.Path dir) throws IOException {
-            java.nio.file.Path file = dir.resolve("b.jsonld");
-            java.nio.file.Files.writeString(
-                    file, "{\"@type\":\"Plumber\",\"name\":\"B\",\"telephone\":\"12\",\"openingHours\":\"Mo 9-25\"}");
-            assertThat(run(file.toString(), "--out", dir.resolve("o").toString()))
-                    .isEqualTo(2);
-            assertThat(said.toString())
-                    .contains("telephone: This number is too short.", "openingHours: “25” is not a time of day.");
-            assertThat(dir.resolve("o")).doesNotExist();
-        }
-
-        @Test
-        void saysWhatIsMissingAndWhatItDoesNotKnow() {
-            assertThat(run("no-such-file.jsonld")).isEqualTo(2);
-            assertThat(run("../demo/ashlatch.jsonld", "--goal", "sing")).isEqualTo(2);
-            assertThat(said.toString()).contains("there is no such file", "“sing” is not a goal");
         }
     }
 }
