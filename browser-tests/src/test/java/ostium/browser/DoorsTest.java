@@ -19,9 +19,11 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.UUID;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
 import ostium.app.Browserlike;
 import tools.jackson.databind.JsonNode;
@@ -160,6 +162,42 @@ class DoorsTest {
             owner.taps("1 done or lost");
             assertThat(page.getByRole(AriaRole.ARTICLE, new Page.GetByRoleOptions().setName("Message of Ada tries it")))
                     .containsText("Test");
+        }
+    }
+
+    /** What a phone or a computer would do, said of each door that leads out of the page. */
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "Call | A phone asks “Call 07700 900142?” and dials that number.",
+                "Text | A phone opens its messages with a new one to 07700 900142",
+                "Chat | A phone opens the chat at",
+                "E-mail | A new mail to all-doors@quill.example opens in the mail program",
+                "Directions | A map opens and looks for “9 Soot Row, Quillhaven QH1 1AA”.",
+                "Follow | Links to your pages there stand at the foot of every page:"
+            })
+    void eachDoorThatLeadsOutIsTried(String name, String says) {
+        String account = "doors-" + UUID.randomUUID() + "@quill.example";
+        Browserlike owner = Browserlike.fresh();
+        owner.signUp(account);
+        Map<String, Object> sheet = Browserlike.sheet("All doors");
+        sheet.put("telephone", "07700 900142");
+        sheet.put("email", "all-doors@quill.example");
+        sheet.put("place", "9 Soot Row, Quillhaven QH1 1AA");
+        sheet.put("links", List.of("https://wa.me/447700900142", "https://facebook.com/alldoors"));
+        JsonNode site = owner.site(sheet);
+        owner.keep(site);
+        try (BrowserContext context = Chromium.context(Chromium.Screen.PHONE)) {
+            Page page = context.newPage();
+            new Owner(page).signsIn(account, "a long password");
+            page.navigate(Chromium.editor() + "/sites/" + site.path("id").asString() + "/doors");
+            door(page, name).click();
+            page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Test it"))
+                    .click();
+            assertThat(page.getByText(says)).isVisible();
+            page.reload();
+            assertThat(door(page, name)).not().containsText("not tested");
         }
     }
 
