@@ -183,6 +183,7 @@ class DoorsTest {
         owner.signUp(account);
         Map<String, Object> sheet = Browserlike.sheet("All doors");
         sheet.put("telephone", "07700 900142");
+        sheet.put("texts", "07700 900142");
         sheet.put("email", "all-doors@quill.example");
         sheet.put("place", "9 Soot Row, Quillhaven QH1 1AA");
         sheet.put("links", List.of("https://wa.me/447700900142", "https://facebook.com/alldoors"));
