@@ -114,9 +114,9 @@ class DurabilityTest {
     }
 
     /**
-     * 500 edits and 500 enquiries (as many as wanted by {@code -Dostium.kills.enquiries}) of four visitors at once, with publications between, while the application is killed
-     * at random; what had no answer is sent again, as people do. Nothing that was acknowledged is missing, no enquiry is kept
-     * twice, the live page is always a whole one, and every enquiry's mail arrives.
+     * 500 edits and 500 enquiries (as many as wanted by {@code -Dostium.kills.enquiries}) of four visitors at once, with
+     * publications between, while the application is killed at random; what had no answer is sent again, as people do. Nothing
+     * that was acknowledged is missing, no enquiry is kept twice, the live page is always a whole one, and every mail arrives.
      */
     @Test
     void nothingAcknowledgedIsLostWhenItIsKilledAtRandom() throws Exception {

@@ -43,7 +43,8 @@ import picocli.CommandLine;
 @CommandLine.Command(
         name = "./ostium draft",
         description =
-                "Reads the facts of a business from schema.org LocalBusiness JSON-LD or a vCard, and the pictures it names that lie beside it,"
+                "Reads the facts of a business from schema.org LocalBusiness JSON-LD or a vCard, and the pictures it names"
+                        + " that lie beside it,"
                         + " and writes its site as plain files.",
         mixinStandardHelpOptions = true)
 public final class DraftCommand implements Callable<Integer> {

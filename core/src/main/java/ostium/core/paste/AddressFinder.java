@@ -17,7 +17,8 @@ final class AddressFinder {
                     + "|yard|loft|mill|farm|cottage|quay|row|square|place|drive|way|close|straße"
                     + "|strasse|str\\.|weg|platz|rue|calle|via|rua|straat|suite|floor)\\b).*");
     private static final Pattern LABEL = Pattern.compile(
-            "(?iu)^(?:address|our address|find us at|find us|pick ?up (?:from|at)|collect(?:ion)? (?:from|at)|based at|workshop|visit us at|visit us"
+            "(?iu)^(?:address|our address|find us at|find us|pick ?up (?:from|at)|collect(?:ion)? (?:from|at)|based at"
+                    + "|workshop|visit us at|visit us"
                     + "|adresse|anschrift|dirección|indirizzo|where|based at|we(?: are|['’]re) (?:at|in)"
                     + "|(?:(?:our|my|the) )?(?:office|shop|studio|salon|workshop|garage|yard|showroom|practice|branch)(?:"
                     + " [0-9]{1,2})?(?:\\s*:| is(?: at)?| at)|a)"

@@ -35,7 +35,8 @@ final class ContactFinder {
     private static final Pattern HANDLE =
             Pattern.compile("(?<label>facebook|instagram|insta|youtube|tiktok|linkedin|twitter|threads"
                     + "|pinterest|bluesky|whatsapp|telegram|mastodon|snapchat|fb|ig)\\s*(?:[:–-]\\s*"
-                    + "|\\s(?:is\\s+(?=@))?)@?(?<handle>[\\p{L}0-9._-]{2,60})(?![\\p{L}0-9@])|(?<![\\p{L}0-9@.])@(?<bare>[\\p{L}0-9._]{2,40}"
+                    + "|\\s(?:is\\s+(?=@))?)@?(?<handle>[\\p{L}0-9._-]{2,60})(?![\\p{L}0-9@])"
+                    + "|(?<![\\p{L}0-9@.])@(?<bare>[\\p{L}0-9._]{2,40}"
                     + "[\\p{L}0-9_])(?:\\s+on\\s+(?:the\\s+)?(?<where>[\\p{L}]+(?: site)?))?");
     private static final List<String> HANDLES = List.of(
             "@",
@@ -211,9 +212,9 @@ final class ContactFinder {
         }
         boolean valid = PhoneNumberUtil.getInstance().isValidNumber(match.number());
         boolean labelled = before.toLowerCase(Locale.ROOT)
-                .matches(
-                        "(?s).*(?:\\b(?:t|tel|telephone|phone|ph|call|mob|mobile|m|cell|ring|text"
-                                + "|sms|whatsapp|office|tél|téléphone|portable|telefon|teléfono|móvil|tfno|tlf|mobil|handy|fax)\\b|☎|📞)[^\\p{L}0-9]*$");
+                .matches("(?s).*(?:\\b(?:t|tel|telephone|phone|ph|call|mob|mobile|m|cell|ring|text"
+                        + "|sms|whatsapp|office|tél|téléphone|portable|telefon|teléfono"
+                        + "|móvil|tfno|tlf|mobil|handy|fax)\\b|☎|📞)[^\\p{L}0-9]*$");
         boolean date = raw.matches("[0-9]{1,2}[./-][0-9]{1,2}[./-][0-9]{2,4}|[0-9]{4}[./-][0-9]{1,2}[./-][0-9]{1,2}");
         boolean times = raw.matches("[0-9]{1,2}[:.][0-9]{2}.*|[0-9]{4}\\s*-\\s*[0-9]{4}");
         if (date || times || NOT_A_NUMBER.matcher(before).matches() && !labelled) {

@@ -104,8 +104,9 @@ final class LabelledFinder {
                     + WhoFinder.PERSON_NAME + ")");
     private static final Pattern WITH =
             Pattern.compile("(?iu:\\bwith)[ ]+(?<who>" + WhoFinder.PERSON_NAME + ")(?=,[ ]+\\p{Ll})");
-    private static final Pattern TAUGHT = Pattern.compile(
-            "(?iu:\\b(?:class(?:es)?|lessons?|sessions?|treatments?|tuition|training|tours?|walks?|workshops?|courses?|days?|evenings?)[ ]+with)[ ]+(?<who>"
+    private static final Pattern TAUGHT =
+            Pattern.compile("(?iu:\\b(?:class(?:es)?|lessons?|sessions?|treatments?|tuition|training|tours?|walks?"
+                    + "|workshops?|courses?|days?|evenings?)[ ]+with)[ ]+(?<who>"
                     + WhoFinder.PERSON_NAME + ")(?=[ ]+(?:above|at|in|from|near|opposite|since)\\b|[.,]|$)");
     /** "Ring Dot on 0117 …": one name is enough where somebody is rung. */
     private static final Pattern RUNG = Pattern.compile(

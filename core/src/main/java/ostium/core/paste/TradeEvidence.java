@@ -80,7 +80,10 @@ final class TradeEvidence {
                 .toList();
     }
 
-    /** Those anywhere in the text, and what single words say in the name, or where they begin a line of the head: "Tutoring: maths and physics". */
+    /**
+     * Those anywhere in the text, and what single words say in the name, or where they begin a line of the head:
+     * "Tutoring: maths and physics".
+     */
     private static Set<Mention> mentions(TextFinder.Words words) {
         Set<Mention> all = new LinkedHashSet<>(TradeCatalogue.shipped().mentions(words.text()));
         words.found().stream()

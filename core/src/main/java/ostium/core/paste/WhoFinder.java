@@ -51,7 +51,8 @@ final class WhoFinder {
 
     private static final Pattern GREETING = Pattern.compile(
             "(?iu)^(?:about|welcome to|willkommen bei|bienvenue chez|bienvenidos a|this is|here is|you(?: have|['’]ve)"
-                    + " reached|we are|we['’]re|thank you for (?:booking with|choosing|visiting|contacting|calling)|©\\s*(?:[0-9]{4})?)\\s+(?=\\p{L})");
+                    + " reached|we are|we['’]re|thank you for (?:booking with|choosing|visiting|contacting|calling)"
+                    + "|©\\s*(?:[0-9]{4})?)\\s+(?=\\p{L})");
     /** Letters behind a name: "BVSc MRCVS". */
     private static final Pattern LETTERS_BEHIND =
             Pattern.compile("(?:,?\\s+(?=\\p{L}*\\p{Lu}\\p{L}*\\p{Lu})[\\p{L}.]{2,8})+$");
