@@ -37,7 +37,7 @@ final class AddressFinder {
     private static final Pattern SENTENCE_END = Pattern.compile("(?<=\\p{L}{3})[.!?]\\s+");
 
     /** Before the name of a house that cannot be taken for somebody's: "Barnaby Thrush, The Old Forge". */
-    private static final Pattern PERSON_BEFORE = Pattern.compile(WhoFinder.PERSON_NAME + ",\\s+(?=The\\s)");
+    private static final Pattern PERSON_BEFORE = Pattern.compile(PersonFinder.NAME + ",\\s+(?=The\\s)");
 
     private final TextFinder.Words words;
     private final Country country;
@@ -130,7 +130,8 @@ final class AddressFinder {
                 .value()
                 .filter(place -> !place.postcode().isEmpty()
                         && (!place.town().isBlank() || !place.street().isBlank()))
-                .map(place -> Found.line("place", typed, all, Sureness.SURE));
+                .map(place -> Found.line("place", typed, all, Sureness.SURE))
+                .map(found -> AddressDoubt.of(typed) ? found.asked() : found);
     }
 
     /** Where an address begins in its line: after a label, a bar, or the words of a sentence before the house number. */

@@ -101,13 +101,13 @@ final class LabelledFinder {
     private static final Pattern INTRODUCED =
             Pattern.compile("(?iu:\\b(?:run by|owned by|founded by|owner|proprietor|ask for|my name is|i am|i['’]m"
                     + "|inh\\.|inhaber(?:in)?|geschäftsführer(?:in)?|geführt von|gérante?|tenu par|propietari[oa])\\b)[:,]?[ ]+(?<who>"
-                    + WhoFinder.PERSON_NAME + ")");
+                    + PersonFinder.NAME + ")");
     private static final Pattern WITH =
-            Pattern.compile("(?iu:\\bwith)[ ]+(?<who>" + WhoFinder.PERSON_NAME + ")(?=,[ ]+\\p{Ll})");
+            Pattern.compile("(?iu:\\bwith)[ ]+(?<who>" + PersonFinder.NAME + ")(?=,[ ]+\\p{Ll})");
     private static final Pattern TAUGHT =
             Pattern.compile("(?iu:\\b(?:class(?:es)?|lessons?|sessions?|treatments?|tuition|training|tours?|walks?"
                     + "|workshops?|courses?|days?|evenings?)[ ]+with)[ ]+(?<who>"
-                    + WhoFinder.PERSON_NAME + ")(?=[ ]+(?:above|at|in|from|near|opposite|since)\\b|[.,]|$)");
+                    + PersonFinder.NAME + ")(?=[ ]+(?:above|at|in|from|near|opposite|since)\\b|[.,]|$)");
     /** "Ring Dot on 0117 …": one name is enough where somebody is rung. */
     private static final Pattern RUNG = Pattern.compile(
             "(?iu:\\b(?:ring|call|phone|text|contact|ask for))[ ]+(?<who>\\p{Lu}\\p{Ll}{1,14})(?=[ ]+(?:on|at|after)\\b)");

@@ -213,7 +213,7 @@ final class TextFinder implements Finder {
         if (mayBeOurs) {
             new WhoFinder(words, sheet).find();
         }
-        List<Found> inOrder = new ArrayList<>(whose.asked(words.found(), WhoFinder.farewell(words)));
+        List<Found> inOrder = new ArrayList<>(whose.asked(words.found(), Greetings.end(words)));
         inOrder.sort(Comparator.comparingInt(each -> each.at().from()));
         return new Result(words.text(), inOrder, whose.note(), words.aside(), true);
     }
