@@ -42,6 +42,9 @@ public final class HoursLanguage {
             String closed,
             String away,
             List<String> numbers,
+            String quarter,
+            String halfHour,
+            String threeQuarters,
             String halfPast,
             String halfBefore,
             String to,
@@ -140,7 +143,14 @@ public final class HoursLanguage {
         }
         return Pattern.compile("(?:(?<past>" + orNone(data.halfPast()) + ")\\s+|(?<before>" + orNone(data.halfBefore())
                 + ")\\s+)?(?:(?<digits>1[0-2]|[1-9])(?![0-9.:])" + hours
-                + ")(?:\\s*o'?clock)?(?:\\s*(?:(?<am>a\\.?m\\.?)|(?<pm>p\\.?m\\.?)))?(?![\\p{L}0-9])");
+                + ")(?:\\s*o'?clock)?(?:\\s+(?:" + minutes(data)
+                + "))?(?:\\s*(?:(?<am>a\\.?m\\.?)|(?<pm>p\\.?m\\.?)))?(?![\\p{L}0-9])");
+    }
+
+    /** The minutes behind an hour in words, each a group: "eight thirty". */
+    private static String minutes(Words data) {
+        return "(?<quarter>" + orNone(data.quarter()) + ")|(?<half>" + orNone(data.halfHour()) + ")|(?<three>"
+                + orNone(data.threeQuarters()) + ")";
     }
 
     /** A pattern, or one that never fits. */

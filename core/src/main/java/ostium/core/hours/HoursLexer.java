@@ -178,13 +178,19 @@ final class HoursLexer {
             return false;
         }
         int hour = matcher.group("digits") == null ? hour(matcher) : Integer.parseInt(matcher.group("digits"));
-        int minutes = hour * 60 + (past ? 30 : 0) - (before ? 30 : 0);
+        int minutes = hour * 60 + (past ? 30 : 0) - (before ? 30 : 0) + minutesBehind(matcher);
         Half half = matcher.group("am") != null ? Half.AM : matcher.group("pm") != null ? Half.PM : Half.BARE;
         Span span = new Span(at, end(matcher));
         int full = minutes < 60 ? minutes + 12 * 60 : minutes;
         tokens.add(new HoursToken.Time(new ClockTime(full / 60, full % 60, half, span), span));
         at = matcher.end();
         return true;
+    }
+
+    private static int minutesBehind(Matcher spoken) {
+        return spoken.group("quarter") != null
+                ? 15
+                : spoken.group("half") != null ? 30 : spoken.group("three") != null ? 45 : 0;
     }
 
     private static int hour(Matcher spoken) {

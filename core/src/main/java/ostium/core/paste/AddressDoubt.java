@@ -23,17 +23,24 @@ final class AddressDoubt {
                     .split("\\s+")));
 
     private static final Pattern WORD = Pattern.compile("(?<![\\p{L}0-9'’.-])\\p{Ll}[\\p{Ll}]*+");
+    private static final Pattern MOVED = Pattern.compile("(?iu)(?<!\\bnext) to\\s");
     private static final Pattern SENTENCE = Pattern.compile("[!?:]|\\p{L}{4,}\\.(?=\\s)");
+    /** A house number without its street: something before it was not taken for the address. */
+    private static final Pattern NUMBER_ALONE = Pattern.compile("[0-9]{1,4}\\p{L}?,");
+
     private static final Pattern BUILDING = Pattern.compile(
             "(?iu).*(?:[0-9]|^the\\s|\\b(?:street|road|lane|avenue|unit|house|court|yard|loft|mill|farm|cottage|barn|lodge|hall|works"
-                    + "|centre|center|building|buildings|arcade|mews|wharf|chambers|studios?|workshop|office|suite|quay|row|square|place|park"
+                    + "|centre|center|building|buildings|arcade|mews|wharf|chambers|studios?|workshop|office|suite|floor|flat|quay|row|square|place|park"
                     + "|estate|market|station|church|school|gate|green|bank|view|villa|forge|stables|end|corner)\\b).*");
 
     private AddressDoubt() {}
 
     /** Whether a person would look again before taking these words, all of them, for an address. */
     static boolean of(String typed) {
-        return SENTENCE.matcher(typed).find() || saysMore(typed) || startsWithName(typed);
+        return SENTENCE.matcher(typed).find()
+                || NUMBER_ALONE.matcher(typed).lookingAt()
+                || saysMore(typed)
+                || startsWithName(typed);
     }
 
     /** Words in small letters that addresses do not have; where all is in small letters it says nothing. */
@@ -42,7 +49,7 @@ final class AddressDoubt {
         boolean capitals = Stream.of(rest.split("[^\\p{L}]+"))
                 .anyMatch(word -> word.length() > 2 && Character.isUpperCase(word.codePointAt(0)));
         Matcher word = WORD.matcher(typed);
-        boolean more = false;
+        boolean more = MOVED.matcher(typed).find();
         while (capitals && !more && word.find()) {
             more = !SMALL.contains(word.group()) && !AddressFinder.isStreet("X " + word.group());
         }
@@ -53,6 +60,7 @@ final class AddressDoubt {
         String first = typed.split(",", 2)[0];
         return typed.contains(",")
                 && PersonFinder.isName(first)
+                && !AddressFinder.isStreet(first)
                 && !BUILDING.matcher(first).matches();
     }
 }

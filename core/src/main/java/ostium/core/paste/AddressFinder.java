@@ -17,12 +17,16 @@ final class AddressFinder {
                     + "|yard|loft|mill|farm|cottage|quay|row|square|place|drive|way|close|straße"
                     + "|strasse|str\\.|weg|platz|rue|calle|via|rua|straat|suite|floor)\\b).*");
     private static final Pattern LABEL = Pattern.compile(
-            "(?iu)^(?:address|our address|find us at|find us|pick ?up (?:from|at)|collect(?:ion)? (?:from|at)|based at"
+            "(?iu)^(?:address|(?:our|my|the)(?: new)? address(?: is)?|find us at|find us|pick ?up (?:from|at)|collect(?:ion)? (?:from|at)|based at"
                     + "|workshop|visit us at|visit us"
                     + "|adresse|anschrift|dirección|indirizzo|where|based at|we(?: are|['’]re) (?:at|in)"
                     + "|(?:(?:our|my|the) )?(?:office|shop|studio|salon|workshop|garage|yard|showroom|practice|branch)(?:"
                     + " [0-9]{1,2})?(?:\\s*:| is(?: at)?| at)|a)"
                     + "\\s*[:–-]?\\s+");
+
+    private static final Pattern WHERE =
+            Pattern.compile("(?iu)\\b(?:(?:find|visit|see|join) us|based|located|we['’]?(?: a)?re"
+                    + "|moving|moved|move)\\s+(?:from [^.]{3,60}? to|at|in|to)\\s+(?:our new \\p{L}+,? (?:at )?)?");
 
     private static final int LONGEST_LINE = 300;
 
@@ -34,7 +38,8 @@ final class AddressFinder {
     private static final Pattern SAID_BEFORE = Pattern.compile(
             "(?s)(?:.*\\s)?(?!(?:of|the|and|rear|near|opposite|next|behind|above)\\b)\\p{Ll}[\\p{L}'’-]{2,},\\s*");
 
-    private static final Pattern SENTENCE_END = Pattern.compile("(?<=\\p{L}{3})[.!?]\\s+");
+    private static final Pattern SENTENCE_END =
+            Pattern.compile("(?<=\\p{L}{3}|[-–][0-9]{1,2})(?<!(?iu:str|avda|blvd|bldg|apt|ste))[.!?]\\s+");
 
     /** Before the name of a house that cannot be taken for somebody's: "Barnaby Thrush, The Old Forge". */
     private static final Pattern PERSON_BEFORE = Pattern.compile(PersonFinder.NAME + ",\\s+(?=The\\s)");
@@ -43,7 +48,8 @@ final class AddressFinder {
     private final Country country;
 
     private static final Pattern STREET_NAME = Pattern.compile(
-            "(?iu).*\\b(?:street|road|lane|avenue|square|place|drive|close|row|quay|hill|gardens|terrace|court)$");
+            "(?iu).*\\b(?:street|road|lane|avenue|square|place|drive|close|row|quay|hill|gardens|terrace|court|grove|rise|crescent|parade|esplanade|walk|way|mews"
+                    + "|passage|alley|embankment)$");
 
     /** Whether words are called as streets are: "Main Street". */
     static boolean isStreet(String said) {
@@ -98,6 +104,7 @@ final class AddressFinder {
         while (from < to && !words.isFree(new Span(from, to))) {
             from = afterTaken(from, to);
         }
+        from += labelled(words.at(new Span(from, to)));
         List<Span> parts = new ArrayList<>(List.of(new Span(from, to)));
         boolean whole = STREET.matcher(words.at(new Span(from, to)).replaceAll(country.postcode(), ""))
                         .matches()
@@ -136,7 +143,7 @@ final class AddressFinder {
 
     /** Where an address begins in its line: after a label, a bar, or the words of a sentence before the house number. */
     private int start(String said, int end) {
-        int start = Math.max(labelled(said), afterSentence(said, end));
+        int start = Math.max(Math.max(labelled(said), afterSentence(said, end)), afterWhere(said, end));
         Matcher bar = Pattern.compile("\\s+[|•·]\\s+").matcher(said).region(start, end);
         List<Integer> starts = new ArrayList<>(List.of(start));
         while (bar.find()) {
@@ -178,6 +185,16 @@ final class AddressFinder {
         return after;
     }
 
+    /** "From 1 December find us at 88 Wattle St". */
+    private static int afterWhere(String said, int end) {
+        Matcher where = WHERE.matcher(said).region(0, end);
+        int after = 0;
+        while (where.find()) {
+            after = where.end();
+        }
+        return after;
+    }
+
     /** Without the postal code at its end, or the code and the first letters of the town. */
     private String withoutTown(String said) {
         return country.order() == Country.Order.CODE_TOWN
@@ -192,7 +209,7 @@ final class AddressFinder {
                 at = i + 1;
             }
         }
-        while (at < to && " \t,;|/•·–-".indexOf(words.text().charAt(at)) >= 0) {
+        while (at < to && " \t.,;|/•·–-".indexOf(words.text().charAt(at)) >= 0) {
             at++;
         }
         return Math.max(at, from + 1);

@@ -6,6 +6,7 @@ import java.util.Optional;
 import java.util.function.Predicate;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import ostium.core.base.Reading.Span;
 import ostium.core.sheet.Line;
@@ -24,17 +25,26 @@ final class BusinessNameFinder {
                     + "|heating|electrical|gardens?|landscapes?|roofing|joinery|tailors?|garage"
                     + "|clinic|therapy|school|academy|praxis|kanzlei|werkstatt|atelier|cabinet|menuiserie))\\b\\.?.*");
     private static final Pattern APART = Pattern.compile(",[ ]|[ ][-–—][ ]");
+    /** Behind a name, what becomes of it: "Crumb & Co is moving!". */
+    private static final Pattern NEWS =
+            Pattern.compile("(?iu)(?:\\s+\\([^()]{2,30}\\))?\\s+(?:is|are|has|have|will)\\s+(?:now |be |re)?[\\p{L}]");
+    /** Behind a name, who it is: "Sea Room Yoga with Aoife Brennan". */
+    private static final Pattern WITH = Pattern.compile("\\s+with\\s+" + PersonFinder.NAME + "$");
+    /** Behind a name, whose it is: "Physiotherapie am Deich – Inh. Jonas Petersen". */
+    private static final Pattern OWNED = Pattern.compile(
+            "(?iu)(?:inh\\.|inhaber(?:in)?|owner|prop\\.|proprietor|gérante?|propietari[oa])(?![\\p{L}]).*");
+
     /** What stands behind it is the name of whoever writes. */
     private static final Pattern WELCOME =
             Pattern.compile("(?iu)\\b(?:welcome to|booking with|choosing|visiting|have reached|['’]ve reached)\\s+$");
     /** Behind the name of a trade these make it no name of a business: "IRONING DONE". */
     private static final Pattern OFFERED = Pattern.compile(
-            "(?iu)[\\s:!,.–-]*(?:done|wanted|available|offered|undertaken|for hire|lessons|by appointment)?[\\s:!,.–-]*");
+            "(?iu)[\\s:!,.–-]*(?:done|wanted|available|offered|undertaken|for hire|(?:and|&) (?:repairs?|maintenance|servicing|installations?|fitting|tuition)|lessons|by appointment)?[\\s:!,.–-]*");
 
     /** Words that each begin with a capital: what a name of a business looks like, and a heading too. */
-    private static final Pattern TITLE =
-            Pattern.compile("(?:(?:The|La|Le|L['’]|Der|Die|Das|El)\\s*)?\\p{Lu}[\\p{L}'’.-]*"
-                    + "(?:\\s+(?:(?:&|and|of|the|de|la|du|des|und|y|et|\\+)\\s+)?\\p{Lu}[\\p{L}'’.-]*){1,4}");
+    private static final Pattern TITLE = Pattern.compile(
+            "(?:(?:The|La|Le|L['’]|Der|Die|Das|El)\\s*)?\\p{Lu}[\\p{L}'’.-]*"
+                    + "(?:\\s+(?:(?:&|and|of|with|by|the|de|la|du|des|am|im|an der|und|y|et|\\+)\\s+)?\\p{Lu}[\\p{L}'’.-]*){1,4}");
 
     private static final Pattern GREETING = Pattern.compile(
             "(?iu)^(?:about|welcome to|willkommen bei|bienvenue chez|bienvenidos a|this is|here is|you(?: have|['’]ve)"
@@ -76,6 +86,7 @@ final class BusinessNameFinder {
     /** The first words of the text, if they stand on its first line and are not taken for something else. */
     private Optional<Span> first() {
         return words.lines().stream()
+                .filter(line -> !LeftOver.isHarmless(words.at(line)))
                 .findFirst()
                 .flatMap(line -> words.pieces().stream()
                         .filter(piece -> !Greetings.isHello(words.at(piece)))
@@ -114,6 +125,7 @@ final class BusinessNameFinder {
                         words.pieces().stream().limit(MOST_PIECES).map(this::withoutRest))
                 .filter(line -> line.to() - line.from() <= 80 && words.at(line).matches("(?u).*\\p{L}{2}.*"))
                 .filter(line -> words.at(line).split("\\s+").length <= 8)
+                .filter(line -> words.at(line).contains(" ") || !isSignature(lines, line))
                 .toList();
         return Stream.<Predicate<Span>>of(
                         line -> LABEL.matcher(words.at(line)).find(),
@@ -123,11 +135,18 @@ final class BusinessNameFinder {
                                 && isTitle(words.at(line)),
                         line -> domains.stream().anyMatch(domain -> isCalled(words.at(line), domain)),
                         line -> COMPANY.matcher(words.at(line)).matches()
+                                && !isOffer(words.at(line))
                                 && smallWords(words.at(line)) <= MOST_SMALL
                                 && Character.isUpperCase(words.at(line).codePointAt(0))
                                 && !words.at(line).matches(".*[.!?:]$"))
                 .flatMap(test -> free.stream().filter(test).limit(1))
                 .findFirst();
+    }
+
+    /** On the line under the greeting at the end: one word there is somebody's first name. */
+    private boolean isSignature(List<Span> lines, Span line) {
+        return IntStream.range(1, lines.size())
+                .anyMatch(i -> lines.get(i).from() == line.from() && Greetings.isFarewell(words.at(lines.get(i - 1))));
     }
 
     /** Words in small letters that a name seldom has: a sentence has many. */
@@ -154,11 +173,20 @@ final class BusinessNameFinder {
                 && said.charAt(end - 1) == '.'
                 && !SHORTENED.matcher(said.substring(from, end)).find();
         end = stop ? end - 1 : end;
+        Matcher with = WITH.matcher(said).region(from, end);
+        if (with.find() && TITLE.matcher(said.substring(from, with.start())).matches()) {
+            end = with.start();
+        }
+        Matcher news = NEWS.matcher(said).region(from, end);
+        if (news.find() && TITLE.matcher(said.substring(from, news.start())).matches()) {
+            end = news.start();
+        }
         Matcher apart = APART.matcher(said).region(from, said.length());
         int comma = apart.find() ? apart.start() : -1;
         String rest = comma < 0 ? "" : said.substring(apart.end()).strip();
         boolean does = !rest.isEmpty()
                 && (Character.isLowerCase(rest.codePointAt(0))
+                        || OWNED.matcher(rest).matches()
                         || TradeCatalogue.shipped().find(rest).near());
         return new Span(line.from() + from, does ? line.from() + comma : line.from() + end);
     }

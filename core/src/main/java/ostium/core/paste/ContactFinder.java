@@ -37,7 +37,7 @@ final class ContactFinder {
                     + "|pinterest|bluesky|whatsapp|telegram|mastodon|snapchat|fb|ig)\\s*(?:[:–-]\\s*"
                     + "|\\s(?:is\\s+(?=@))?)@?(?<handle>[\\p{L}0-9._-]{2,60})(?![\\p{L}0-9@])"
                     + "|(?<![\\p{L}0-9@.])@(?<bare>[\\p{L}0-9._]{2,40}"
-                    + "[\\p{L}0-9_])(?:\\s+on\\s+(?:the\\s+)?(?<where>[\\p{L}]+(?: site)?))?");
+                    + "[\\p{L}0-9_])(?:(?:\\s+on\\s+(?:the\\s+)?|\\s+\\()(?<where>[\\p{L}]+(?: site)?))?");
     private static final List<String> HANDLES = List.of(
             "@",
             "facebook",
@@ -61,6 +61,11 @@ final class ContactFinder {
                     + "|member|no|nr|account|iban|sort code|invoice|siret|siren|hrb)\\b\\.?(?:\\s*(?:no"
                     + "|nr|number)\\b\\.?)?[^\\p{L}\\n]{0,4}$",
             Pattern.DOTALL);
+
+    /** Said before it in its sentence, it is a number for another occasion than to ask the business. */
+    private static final Pattern ELSE = Pattern.compile(
+            "(?iu)\\b(?:emergenc(?:y|ies)|out of hours|outside (?:these|our|of) hours"
+                    + "|after hours|when we(?:['’]re| are) closed|notfälle?n?|notdienst|urgences?|urgencias?)\\b[^.!?\\n]*$");
 
     private static final int SHORTEST_WITHOUT_PREFIX = 9;
 
@@ -196,7 +201,8 @@ final class ContactFinder {
                     if (FAX.matcher(before).matches()) {
                         words.setAside(at);
                     } else {
-                        numbers.add(Found.line("telephone", match.rawString(), at, sureness(match, before)));
+                        Found number = Found.line("telephone", match.rawString(), at, sureness(match, before));
+                        numbers.add(ELSE.matcher(before).find() ? number.asked() : number);
                         words.claim(at);
                     }
                 }

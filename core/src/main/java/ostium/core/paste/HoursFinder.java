@@ -21,17 +21,23 @@ final class HoursFinder {
     private static final Pattern BEGIN = Pattern.compile("(?<![\\p{L}0-9])(?:(?:"
             + "mon(?:days?|s)?|tues?(?:days?)?|wed(?:nesdays?|s)?|thu(?:rs?)?(?:days?)?|fri(?:days?|s)?|sat(?:urdays?"
             + "|s)?|sun(?:days?|s)?"
-            + "|daily|every ?day|week ?days?|weekends?|24 ?/ ?7|24 (?:hours|hrs)|closed|7 days|seven days|by appointment"
+            + "|daily|every ?day|week ?days?|weekends?|24 ?/ ?7|24 (?:hours|hrs)|closed|geschlossen|fermée?s?|cerrado|7 days|seven days|by appointment"
             + "|m ?[-–] ?(?:f|th?|sa?|su)|24 ?h ?/ ?24"
             + "|mo|di|mi|do|fr|sa|so|(?:mon|diens|donners|frei|sams|sonn)tags?|mittwochs?|täglich|werktags"
             + "|lun(?:di)?|mar(?:di)?|mer(?:credi)?|jeu(?:di)?|ven(?:dredi)?|sam(?:edi)?|dim(?:anche)?|du lundi|tous les jours"
             + "|l|lunes|martes|miércoles|jueves|viernes|sábado|domingo|todos los días|de lunes"
             + ")(?![\\p{L}])|[0-9]{1,2}(?:[:.][0-9]{2})?\\s*(?:am|pm)?\\s*[-–])");
 
-    private static final Pattern CUT = Pattern.compile("\\s*(?:[|•;(]|\\s{2,}|\\.\\s|,\\s|\\s[-–]\\s|$)");
+    private static final Pattern CUT =
+            Pattern.compile("\\s*(?:[|•;(]|\\bor (?:till?|until)\\b|\\s{2,}|\\.\\s|,\\s|\\s[-–]\\s|$)");
     private static final Pattern HAS_TIME = Pattern.compile(
             "[0-9]|(?i)\\b(?:half|halb|seven|eight|nine|ten)\\b|24/7|appointment|vereinbarung|rendez|cita");
-    private static final Pattern LEADING = Pattern.compile("(?iu)^(?:please note:?|note:?|we are|we're|hinweis:?)\\s*");
+    private static final Pattern LEADING =
+            Pattern.compile("(?iu)^(?:please note:?|note:?|we are|we['’]?re|i am|i['’]?m|hinweis:?)\\s*");
+    /** Speaks of a place from a day on, and not of hours. */
+    private static final Pattern MOVES = Pattern.compile(
+            "\\b(?:find us|mov(?:e|es|ed|ing) to|new (?:address|home|premises|shop)|umzug|wir ziehen)\\b");
+
     private static final Pattern HAS_DATE =
             Pattern.compile("\\b(?:jan|feb|mar|apr|may|jun|jul|aug|sep|oct|nov|dec|januar|märz|mai|juni"
                     + "|juli|okt|dez|janv|févr?|avr|juin|juil|août|déc|ene|abr|ago|dic|christmas|noël|navidad|weihnacht|oster"
@@ -76,7 +82,7 @@ final class HoursFinder {
     /** Says something of days or hours, whatever it is. */
     private static final Pattern MORE_HOURS =
             Pattern.compile("(?<![\\p{L}0-9])(?:mon|tue|wed|thu|fri|sat|sun)[a-z]{0,6}(?![\\p{L}])"
-                    + "|(?<![\\p{L}])(?:closed|except|lunch|appointment|mornings?|afternoons?"
+                    + "|(?<![\\p{L}])(?:closed|except|sold out|stocks last|lunch|appointment|mornings?|afternoons?"
                     + "|evenings?|weekends?|alternate|every other|late"
                     + "|geschlossen|außer|vereinbarung|vormittags?|nachmittags?|(?:mon|diens|donners|frei|sams|sonn)tags?|mittwochs?"
                     + "|fermé|sauf|rendez-vous|matins?|lundi|mardi|mercredi|jeudi|vendredi|samedi|dimanche"
@@ -123,7 +129,7 @@ final class HoursFinder {
             if (piece == null) {
                 continue;
             }
-            Span block = piece.at();
+            Span block = withLineAbove(lines, i, piece.at());
             int last = i;
             while (last + 1 < lines.size() && piece.at().to() >= lines.get(i).to() - 1) {
                 Span next = lines.get(last + 1);
@@ -158,13 +164,17 @@ final class HoursFinder {
         words.take(left.isEmpty() ? found : found.beside(left));
     }
 
-    /** Words on the lines of the hours, and on the line below, that say more of hours but could not be read. */
+    /** Words on the lines of the hours, and on those above and below, that say more of hours but could not be read. */
     private String leftBeside(Span block) {
         List<String> left = new ArrayList<>();
         List<Span> lines = words.lines();
         for (int i = 0; i < lines.size(); i++) {
             Span line = lines.get(i);
             boolean own = line.from() < block.to() && block.from() < line.to();
+            boolean above = !own
+                    && i + 1 < lines.size()
+                    && lines.get(i + 1).from() <= block.from()
+                    && block.from() <= lines.get(i + 1).to();
             boolean below = !own
                     && i > 0
                     && lines.get(i - 1).from() < block.to()
@@ -172,12 +182,36 @@ final class HoursFinder {
             if (own) {
                 unread(new Span(line.from(), Math.max(line.from(), block.from())))
                         .ifPresent(left::add);
-                unread(new Span(Math.min(line.to(), block.to()), line.to())).ifPresent(left::add);
-            } else if (below && saysWhen(line)) {
+                unread(freeBehind(line, block)).ifPresent(left::add);
+            } else if ((above || below) && saysWhen(line)) {
                 unread(line).ifPresent(left::add);
             }
         }
         return String.join(" … ", left);
+    }
+
+    /** What follows a stretch on its line, up to where words begin that mean something else. */
+    private Span freeBehind(Span line, Span block) {
+        int from = Math.min(line.to(), block.to());
+        int end = from;
+        while (end < line.to() && words.isFree(new Span(end, end + 1))) {
+            end++;
+        }
+        return new Span(from, end);
+    }
+
+    /** "Mon closed" above "Tue 10-6" has no time in it, and begins the week all the same. */
+    private Span withLineAbove(List<Span> lines, int i, Span block) {
+        if (i == 0 || block.from() != lines.get(i).from()) {
+            return block;
+        }
+        Span above = lines.get(i - 1);
+        boolean begins = words.isFree(above)
+                && saysWhen(above)
+                && BEGIN.matcher(words.lower().substring(above.from(), above.to()))
+                        .lookingAt();
+        Span longer = new Span(above.from(), block.to());
+        return begins && read(words.at(longer)) instanceof Reading.Understood ? longer : block;
     }
 
     /** Names a day, or says that something is closed. */
@@ -278,6 +312,7 @@ final class HoursFinder {
     /** "Closed 24 Dec 2026 – 2 Jan 2027": a line with a date that reads as other hours. */
     private boolean isSpecial(Span line) {
         boolean canBe = line.to() - line.from() <= SpecialHours.LONGEST
+                && !MOVES.matcher(words.lower()).region(line.from(), line.to()).find()
                 && (words.has(line, DATE_WORDS) || hasDigitAndMark(line))
                 && words.isFree(line)
                 && HAS_DATE.matcher(words.lower())

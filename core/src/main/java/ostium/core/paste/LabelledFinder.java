@@ -102,18 +102,37 @@ final class LabelledFinder {
             Pattern.compile("(?iu:\\b(?:run by|owned by|founded by|owner|proprietor|ask for|my name is|i am|i['’]m"
                     + "|inh\\.|inhaber(?:in)?|geschäftsführer(?:in)?|geführt von|gérante?|tenu par|propietari[oa])\\b)[:,]?[ ]+(?<who>"
                     + PersonFinder.NAME + ")");
+    /** "Educator: Narelle Simms". */
+    private static final Pattern ROLE = Pattern.compile(
+            "(?iu:\\b(?:contact|educator|teacher|tutor|instructor|therapist|stylist|manager"
+                    + "|director|chef|head|ansprechpartner(?:in)?|leitung|responsable|contacto))[ ]*:[ ]*(?<who>"
+                    + PersonFinder.NAME + ")(?=[ ]*(?:[,|(;]|$))",
+            Pattern.MULTILINE);
+
     private static final Pattern WITH =
             Pattern.compile("(?iu:\\bwith)[ ]+(?<who>" + PersonFinder.NAME + ")(?=,[ ]+\\p{Ll})");
     private static final Pattern TAUGHT =
             Pattern.compile("(?iu:\\b(?:class(?:es)?|lessons?|sessions?|treatments?|tuition|training|tours?|walks?"
                     + "|workshops?|courses?|days?|evenings?)[ ]+with)[ ]+(?<who>"
                     + PersonFinder.NAME + ")(?=[ ]+(?:above|at|in|from|near|opposite|since)\\b|[.,]|$)");
+    private static final String FIRST_NAME = "\\p{Lu}\\p{Ll}{1,14}";
+
     /** "Ring Dot on 0117 …": one name is enough where somebody is rung. */
-    private static final Pattern RUNG = Pattern.compile(
-            "(?iu:\\b(?:ring|call|phone|text|contact|ask for))[ ]+(?<who>\\p{Lu}\\p{Ll}{1,14})(?=[ ]+(?:on|at|after)\\b)");
+    private static final Pattern RUNG = Pattern.compile("(?iu:\\b(?:ring|call|phone|text|contact|ask for))[ ]+(?<who>"
+            + FIRST_NAME + ")(?=[ ]+(?:on|at|after)\\b)");
+
+    private static final Pattern TEXTED = Pattern.compile("(?iu:\\btext)[ ]+(?<who>" + FIRST_NAME + ")(?=[ ]+[+0])");
+
+    /** "Phone Tobias Fennimore, 01632 …". */
+    private static final Pattern RUNG_AT = Pattern.compile("(?iu:\\b(?:ring|call|phone|text|contact|ask for"
+            + "|(?:queries|enquiries|questions|bookings|orders) to))[ ]+(?<who>" + PersonFinder.NAME
+            + ")(?=[,:]?[ ]+(?:on[ ]+)?[(+]?[0-9])");
+    /** "It's Bex from Muddy Paws": somebody who writes as one talks. */
+    private static final Pattern TALKING = Pattern.compile(
+            "(?iu:\\b(?:it['’]?s|this is|i['’]?m|i am))[ ]+(?<who>\\p{Lu}\\p{Ll}{1,14})(?=[ ]+(?:from|of|at)[ ]+(?:The[ ]+)?\\p{Lu})");
 
     private static final Pattern FIRM = Pattern.compile(
-            "[ ]+(?:of|from)[ ]+(?<firm>(?:The[ ]+)?\\p{Lu}[\\p{L}'’-]*(?:[ ]+(?:(?:&|and)[ ]+)?\\p{Lu}[\\p{L}'’-]*){1,5})(?=[.,!\\n]|$)");
+            "[ ]+(?:of|from|at)[ ]+(?<firm>(?:The[ ]+)?\\p{Lu}[\\p{L}'’-]*(?:[ ]+(?:(?:&|and)[ ]+)?\\p{Lu}[\\p{L}'’-]*){1,5})(?=[.,!\\n]|[ ]+(?:in|at|on|here)\\b|$)");
 
     /** Said behind it, it may be asked for as well as not. */
     private static final Pattern POSSIBLE = Pattern.compile(
@@ -166,7 +185,7 @@ final class LabelledFinder {
 
     /** "Run by Fern Osier", "with Bryony Larch, instructor since 2009". */
     private void introduced() {
-        for (Pattern pattern : List.of(INTRODUCED, WITH, TAUGHT, RUNG)) {
+        for (Pattern pattern : List.of(INTRODUCED, ROLE, WITH, TAUGHT, RUNG, TEXTED, RUNG_AT, TALKING)) {
             words.each(pattern, words.text(), List.of(), who -> {
                 Span at = new Span(who.start("who"), who.end("who"));
                 if (words.isFree(at)

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.function.Supplier;
+import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import ostium.core.base.Reading.Span;
@@ -18,11 +19,13 @@ final class PersonFinder {
 
     private static final Pattern PERSON = Pattern.compile(NAME);
     /** A name behind a title: nobody calls a business "Mr". */
-    private static final Pattern TITLED = Pattern.compile("(?:Mrs?|Ms|Miss|Dr|Herr|Frau|Mme)\\.?[ ]+" + NAME);
+    private static final Pattern TITLED = Pattern.compile(
+            "(?:Mrs?|Ms|Miss|Dra?|Prof|Herr|Frau|Mme)\\.?[ ]+" + NAME + "(?:[ ]+\\p{Lu}\\p{L}[\\p{L}'’-]*)?");
     /** A name as it is signed: with initials, or in capitals. */
     private static final Pattern SIGNED =
             Pattern.compile("(?:\\p{Lu}\\.[ ]*){1,3}\\p{Lu}[\\p{L}'’-]+|\\p{Lu}[\\p{Lu}'’-]+[ ]+\\p{Lu}[\\p{Lu}'’-]+");
 
+    private static final Pattern WITH = Pattern.compile("\\swith\\s+(?<who>" + NAME + ")$");
     private static final Pattern ARTICLE = Pattern.compile("(?iu)(?:the|le|la|les|du|des|der|die|das|el|los|las)\\b");
     /** Letters behind a name: "BVSc MRCVS". */
     private static final Pattern LETTERS_BEHIND =
@@ -63,8 +66,12 @@ final class PersonFinder {
                                 .filter(words::isFree)
                                 .filter(line -> PERSON.matcher(person(line)).matches())
                                 .map(line -> person(line, person(line))),
+                        () -> lines.stream().flatMap(line -> withSomebody(line).stream()),
                         () -> pieces.stream()
                                 .filter(piece -> TITLED.matcher(words.at(piece)).matches())
+                                .map(piece -> person(piece, words.at(piece))),
+                        () -> pieces.stream()
+                                .filter(piece -> PERSON.matcher(words.at(piece)).matches() && isBeforeContact(piece))
                                 .map(piece -> person(piece, words.at(piece))),
                         () -> behindTrade().stream())
                 .flatMap(Supplier::get)
@@ -79,6 +86,29 @@ final class PersonFinder {
 
     private Found person(Span within, String name) {
         return person(within, name, words.at(within).indexOf(name));
+    }
+
+    /** Begins a line that goes on with a number or a mail address: "Bruno Kermadec – 06 39 98 00 14". */
+    private boolean isBeforeContact(Span piece) {
+        boolean begins = words.lines().stream().anyMatch(line -> line.from() == piece.from());
+        return begins
+                && words.found().stream()
+                        .filter(found ->
+                                found.what().equals("telephone") || found.what().equals("email"))
+                        .anyMatch(found -> found.at().from() > piece.to()
+                                && words.text()
+                                        .substring(piece.to(), found.at().from())
+                                        .matches("[\\s,:|•·–—-]{1,6}"));
+    }
+
+    /** "Sea Room Yoga with Aoife Brennan". */
+    private Optional<Found> withSomebody(Span line) {
+        Matcher with = WITH.matcher(words.text()).region(line.from(), line.to());
+        return Optional.of(with)
+                .filter(Matcher::find)
+                .map(somebody -> new Span(somebody.start("who"), somebody.end("who")))
+                .filter(words::isFree)
+                .map(who -> Found.line("person", words.at(who), who, Sureness.LIKELY));
     }
 
     /** "J. TAMARISK" on the line under "Many thanks," is J. Tamarisk. */

@@ -38,6 +38,19 @@ final class PriceListFinder {
             "(?iu)^(?:[0-9]+ ?[x×]\\s|an?\\b|i\\b|it\\b|my\\b|we\\b|costs?\\b|save|spend|only|just|now only|was|total"
                     + "|sub-?total|amount due|balance|invoice|paid|spare[nz]?)\\b");
 
+    /** Stands before a price and names nothing: "From £55". */
+    private static final Pattern NO_NAME = Pattern.compile(
+            "(?iu)(?:all |our )?(?:prices?|costs?|rates?|charges?|jobs?|from|only|just|starting|ab|preise?|dès|à partir de|prix|tarifs?|desde|precios?)"
+                    + "(?: (?:from|start(?:ing)?(?: (?:from|at))?|ab|dès|desde))?");
+
+    /** Behind a price, it is the least of several. */
+    private static final Pattern UPWARDS =
+            Pattern.compile("(?iu)(?:and |& )?(?:up|upwards|above|onwards)|et plus|y más");
+
+    private static final Pattern COMMA = Pattern.compile(",\\s+(?=\\p{L})");
+    private static final Pattern PRICE_FIRST = Pattern.compile("[£$€]?\\s?[0-9.,]+\\s?[£$€]|[£$€]");
+    private static final Pattern SECOND_FIGURE = Pattern.compile("[0-9£$€]");
+
     /** Between a price and the name of the next service. */
     private static final Pattern NEXT_ROW = Pattern.compile(
             "(?iu)(?<=[0-9€£$)]|free|each)\\s*(?:[,;/]|\\band\\b|\\bund\\b|\\bet\\b|\\by\\b)\\s+(?=[\\p{L}0-9]{2})");
@@ -59,24 +72,32 @@ final class PriceListFinder {
             if (said.length() < 200 && words.has(line, MONEY_WORDS) && words.isFree(line)) {
                 Matcher bullet = BULLET.matcher(said);
                 int from = bullet.find() ? bullet.end() : 0;
-                row(said.substring(from), trade)
-                        .ifPresent(row ->
-                                words.take(Found.service(row, new Span(line.from() + from, line.to()), Sureness.SURE)));
+                row(said.substring(from), trade).ifPresent(row -> {
+                    Found found = Found.service(row.service(), new Span(line.from() + from, line.to()), Sureness.SURE);
+                    words.take(row.left().isEmpty() ? found : found.beside(row.left()));
+                });
             }
         }
     }
 
     /** The rows of a list on one line, each with its price: "Half leg £16, full leg £24". */
     private Stream<Span> priced(Span fragment) {
+        return priced(fragment, NEXT_ROW).flatMap(row -> priced(row, COMMA));
+    }
+
+    /** The parts between ends, where each of them is a row with a price of its own; else the whole. */
+    private Stream<Span> priced(Span fragment, Pattern between) {
         List<Span> rows = new ArrayList<>();
-        Matcher end = NEXT_ROW.matcher(words.at(fragment));
+        Matcher end = between.matcher(words.at(fragment));
         int from = 0;
         while (end.find()) {
             rows.add(new Span(fragment.from() + from, fragment.from() + end.start()));
             from = end.end();
         }
         rows.add(new Span(fragment.from() + from, fragment.to()));
-        boolean eachHas = rows.stream().allMatch(row -> words.has(row, MONEY_WORDS));
+        boolean eachHas = rows.stream()
+                .allMatch(row -> words.has(row, MONEY_WORDS)
+                        && !PRICE_FIRST.matcher(words.at(row)).lookingAt());
         return eachHas ? rows.stream() : Stream.of(fragment);
     }
 
@@ -88,7 +109,10 @@ final class PriceListFinder {
                 : TradeCatalogue.shipped().find(sheet.trade()).trade();
     }
 
-    private Optional<TypedService> row(String said, Trade trade) {
+    /** @param left words behind the price that could change it, or empty */
+    private record Row(TypedService service, String left) {}
+
+    private Optional<Row> row(String said, Trade trade) {
         Matcher row = ROW.matcher(said.replaceAll("\\t", "   "));
         if (!row.matches()) {
             return Optional.empty();
@@ -102,6 +126,11 @@ final class PriceListFinder {
         if (TAX.matcher(after).find() || NO_SERVICE.matcher(name).find()) {
             return Optional.empty();
         }
+        String rest = plain(TIME.matcher(after).replaceFirst(""));
+        if (UPWARDS.matcher(rest).matches()) {
+            price = price.startsWith("from ") ? price : "from " + price;
+            rest = "";
+        }
         String minutes = "";
         for (String part : List.of(after, name)) {
             Matcher time = TIME.matcher(part);
@@ -114,16 +143,26 @@ final class PriceListFinder {
             }
         }
         List<String> halves = new ArrayList<>(List.of(name.split("\\s*[(:–—]\\s*|\\s+-\\s+", 2)));
-        String plain = halves.get(0).replaceAll("[\\s.·…:–—|_,-]+$", "").strip();
-        String summary = halves.size() < 2
-                ? ""
-                : halves.get(1).replaceAll("[)\\s.·…:–—|_,-]+$", "").strip();
-        return service(plain, summary, price, minutes, trade);
+        String summary = halves.size() < 2 ? "" : plain(halves.get(1));
+        boolean changes = SECOND_FIGURE.matcher(rest).find() || !summary.isEmpty() && !rest.isEmpty();
+        String left = changes ? rest : "";
+        return service(plain(halves.get(0)), summary.isEmpty() && !changes ? rest : summary, price, minutes, trade)
+                .map(service -> new Row(service, left));
+    }
+
+    /** Without the marks around it. */
+    private static String plain(String said) {
+        return said.replaceAll("^[(\\s.·…:–—|_,/-]+|[\\s.·…:–—|_,/-]+$", "")
+                .replaceAll("^([^(]*)\\)$", "$1")
+                .strip();
     }
 
     /** A row of services, with the key of the trade's usual one where it is that. */
     static Optional<TypedService> service(String name, String summary, String price, String minutes, Trade trade) {
-        if (name.length() < 2 || name.length() > Service.LONGEST_NAME || !name.matches(".*\\p{L}{2}.*")) {
+        if (NO_NAME.matcher(name).matches()
+                || name.length() < 2
+                || name.length() > Service.LONGEST_NAME
+                || !name.matches(".*\\p{L}{2}.*")) {
             return Optional.empty();
         }
         String usual = trade.services().stream()

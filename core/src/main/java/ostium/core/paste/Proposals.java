@@ -1,6 +1,7 @@
 package ostium.core.paste;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
@@ -12,11 +13,9 @@ import ostium.core.base.Messages;
 import ostium.core.base.Reading;
 import ostium.core.fact.EmailAddress;
 import ostium.core.fact.Link;
-import ostium.core.fact.Minutes;
 import ostium.core.fact.Networks;
 import ostium.core.fact.Place;
 import ostium.core.fact.Point;
-import ostium.core.fact.Price;
 import ostium.core.fact.Telephone;
 import ostium.core.hours.BusinessDay;
 import ostium.core.hours.SpecialHours;
@@ -37,6 +36,8 @@ final class Proposals {
     private final Set<String> seen = new HashSet<>();
     private final Map<String, String> proposed = new HashMap<>();
     /** The number that becomes the telephone: a landline, if there is one. */
+    private final ServiceWords services;
+
     private String main = "";
 
     private final List<Proposal> all = new ArrayList<>();
@@ -44,6 +45,7 @@ final class Proposals {
     Proposals(TypedSheet sheet, BusinessDay today) {
         this.sheet = sheet;
         this.today = today;
+        this.services = new ServiceWords(sheet.region());
     }
 
     List<Proposal> of(List<Found> found) {
@@ -51,7 +53,7 @@ final class Proposals {
                 .filter(each -> each.what().equals("telephone"))
                 .map(Found::words)
                 .distinct()
-                .min(java.util.Comparator.comparing(words -> Telephone.read(words, sheet.region())
+                .min(Comparator.comparing(words -> Telephone.read(words, sheet.region())
                         .value()
                         .map(Telephone::isMobile)
                         .orElse(true)))
@@ -277,54 +279,46 @@ final class Proposals {
 
     private void service(Found found) {
         TypedService service = found.service();
-        if (!seen.add("service=" + service.name().toLowerCase(Locale.ROOT))) {
+        String says = services.says(service);
+        String name = "service=" + service.name().toLowerCase(Locale.ROOT);
+        boolean again = !seen.add(name);
+        boolean bare = service.price().isBlank() && service.minutes().isBlank();
+        if (again && bare || !seen.add(name + "=" + says)) {
             return;
         }
-        String says = says(service);
+        if (again) {
+            // A second price under one name is another service, or a slip: only the owner knows.
+            another(found, says);
+            return;
+        }
         Optional<TypedService> present = sheet.services().stream()
                 .filter(row -> row.name().strip().equalsIgnoreCase(service.name()))
-                .findFirst();
+                .min(Comparator.comparing(row -> !services.says(row).equals(says)));
         if (present.isEmpty()) {
             add(found, "Service", says, Proposal.Standing.NEW, "", "", "", service, null);
             return;
         }
         TypedService row = present.get();
-        TypedService changed = new TypedService(
-                row.id(),
-                row.usual(),
-                row.name(),
-                either(service.summary(), row.summary()),
-                either(service.price(), row.price()),
-                either(service.minutes(), row.minutes()));
-        boolean same = says(changed).equals(says(row)) && changed.summary().equals(row.summary());
+        TypedService changed = services.merged(row, service);
+        boolean same = services.says(changed).equals(services.says(row))
+                && changed.summary().equals(row.summary());
         add(
                 found,
                 "Service",
-                says(changed),
+                services.says(changed),
                 same ? Proposal.Standing.SAME : Proposal.Standing.REPLACES,
-                same ? "" : says(row),
+                same ? "" : services.says(row),
                 "",
                 "",
                 changed,
                 null);
     }
 
-    private static String either(String found, String present) {
-        return found.isBlank() ? present : found;
-    }
-
-    private String says(TypedService service) {
-        List<String> parts = new ArrayList<>(List.of(service.name()));
-        if (!service.minutes().isBlank()) {
-            parts.add(Minutes.read(service.minutes()).value().map(Minutes::say).orElse(service.minutes()));
-        }
-        if (!service.price().isBlank()) {
-            parts.add(Price.read(service.price(), sheet.region())
-                    .value()
-                    .map(Price::say)
-                    .orElse(service.price()));
-        }
-        return String.join(", ", parts);
+    private void another(Found found, String says) {
+        boolean known =
+                sheet.services().stream().anyMatch(row -> services.says(row).equals(says));
+        Proposal.Standing standing = known ? Proposal.Standing.SAME : Proposal.Standing.NEW;
+        add(found.asked(), "Service", says, standing, "", "", "", found.service(), null);
     }
 
     private void row(Found found) {

@@ -10,6 +10,7 @@ import java.util.Optional;
 import java.util.TreeMap;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.IntStream;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVParser;
 import org.apache.commons.csv.CSVRecord;
@@ -99,11 +100,13 @@ final class ServicesTable implements Finder {
             Map<String, Integer> columns = null;
             String sign = "";
             int at = 0;
-            for (CSVRecord record : parser) {
+            List<CSVRecord> records = parser.getRecords();
+            for (CSVRecord record : records) {
                 int from = (int) Math.min(record.getCharacterPosition(), text.length());
                 at = Math.max(at, from);
                 if (columns == null) {
                     columns = columns(record);
+                    tellApart(columns, records);
                     if (columns.containsKey("heading")) {
                         aside.add(line(from));
                         sign = sign(record, columns);
@@ -165,6 +168,27 @@ final class ServicesTable implements Finder {
         return columns;
     }
 
+    /**
+     * A column we have no heading for belongs to the name where names repeat without it ("Maths" for two levels), and else to the
+     * summary: no cell is left out.
+     */
+    private static void tellApart(Map<String, Integer> columns, List<CSVRecord> records) {
+        int other = IntStream.range(0, records.get(0).size())
+                .filter(i -> !columns.containsValue(i))
+                .findFirst()
+                .orElse(-1);
+        if (other < 0 || !columns.containsKey("heading")) {
+            return;
+        }
+        List<String> names =
+                records.stream().skip(1).map(row -> cell(row, columns, "name")).toList();
+        if (names.stream().distinct().count() < names.size()) {
+            columns.put("kind", other);
+        } else {
+            columns.putIfAbsent("summary", other);
+        }
+    }
+
     /** The currency that stands in the heading of the prices, or nothing. */
     private static String sign(CSVRecord headings, Map<String, Integer> columns) {
         Integer at = columns.get("price");
@@ -173,7 +197,9 @@ final class ServicesTable implements Finder {
     }
 
     private static Optional<TypedService> row(CSVRecord record, Map<String, Integer> columns, String sign) {
-        String name = cell(record, columns, "name");
+        String kind = cell(record, columns, "kind");
+        String called = cell(record, columns, "name");
+        String name = kind.isEmpty() || called.isEmpty() ? called : called + ", " + kind;
         if (name.isEmpty() || name.length() > ostium.core.fact.Service.LONGEST_NAME) {
             return Optional.empty();
         }

@@ -40,6 +40,8 @@ final class TradeEvidence {
             "\\b(?:above|over|opposite|next(?: door)? to|behind|beside|near|past|over der|neben der|gegenüber der|au-dessus de la)"
                     + "\\s+(?:(?:the|an?|old|former|new)\\s+){1,3}$");
 
+    private static final Pattern FOR_BEFORE = Pattern.compile("\\b(?:for|für|pour|para)\\s+(?:(?:the|your|our)\\s+)?$");
+
     private TradeEvidence() {}
 
     /** The name that says best what the trade is, where it stands; empty where none does. */
@@ -127,6 +129,12 @@ final class TradeEvidence {
         return PLACE_BEFORE.matcher(before).find();
     }
 
+    /** "Certificates given for insurance": whom or what it is for, and seldom what is done. */
+    private static boolean isForWhom(TextFinder.Words words, Mention mention) {
+        String before = words.lower().substring(Math.max(0, mention.from() - BEFORE), mention.from());
+        return FOR_BEFORE.matcher(before).find();
+    }
+
     private static double sum(List<Double> weights) {
         return weights.stream()
                 .sorted(Comparator.reverseOrder())
@@ -141,7 +149,9 @@ final class TradeEvidence {
                 .anyMatch(found -> found.what().equals("name") && near(words, found.at(), mention));
         boolean row = words.found().stream().anyMatch(found -> found.service() != null && holds(found.at(), mention));
         boolean head = words.lines().stream().limit(HEAD_LINES).anyMatch(line -> holds(line, mention));
-        return length * (named ? IN_THE_NAME : row ? IN_A_ROW : head ? AT_THE_HEAD : 1);
+        return length
+                * (isForWhom(words, mention) ? IN_A_ROW : 1)
+                * (named ? IN_THE_NAME : row ? IN_A_ROW : head ? AT_THE_HEAD : 1);
     }
 
     /** What a link or a mail address is called after is often the trade, but says it of nobody in particular. */
