@@ -33,6 +33,11 @@ public record Price(Kind kind, Money amount, Money upTo, String unit) {
 
     private static final Messages WORDS = Messages.of("fact");
 
+    /** Says that tax is in it, as it is in every price that people are told. */
+    private static final String TAX_PAID =
+            "\\s*\\(?(?:\\b(?:inc(?:l(?:uding)?)?|inkl)\\.? (?:of )?(?:vat|mwst\\.?|ust\\.?|tax)"
+                    + "|\\bttc|\\biva incl(?:uido|\\.)?|\\btva comprise)\\)?$";
+
     private static final String AMOUNT =
             "([£$€]|gbp|usd|eur)?\\s*([0-9]{1,3}(?:,[0-9]{3})+|[0-9]{1,7})(?:[.]([0-9]{1,2}))?"
                     + "\\s*([£$€]|gbp|usd|eur)?";
@@ -73,7 +78,7 @@ public record Price(Kind kind, Money amount, Money upTo, String unit) {
         if (tooLong.isPresent()) {
             return tooLong.get();
         }
-        String plain = plain(words);
+        String plain = plain(words, region);
         if (plain.matches("(price )?on request|ask( us| me)?|by quote|quote|quoted|poa|varies")) {
             return Reading.understood(onRequest());
         }
@@ -106,10 +111,16 @@ public record Price(Kind kind, Money amount, Money upTo, String unit) {
     }
 
     /** The words in small letters, with numbers and the usual words of four languages as English has them. */
-    private static String plain(String words) {
+    private static String plain(String words, String region) {
         return words.strip()
                 .toLowerCase(Locale.ROOT)
                 .replaceAll("[\\u00a0\\u202f\\u2009]", " ")
+                .replaceFirst(TAX_PAID, "")
+                .replaceFirst("(?<=[0-9])\\s?euros?(?![\\p{L}])", " eur")
+                .replaceFirst("(?<=[0-9])\\s?p\\.?p\\.?$", " per person")
+                .replaceFirst("^([0-9]{1,2})p(?![\\p{L}])", "£0.$1")
+                .replaceFirst("^(?:between|zwischen|entre)\\s+(.+?)\\s+(?:and|und|et|y)\\s+", "$1-")
+                .replaceAll(isDotted(region) ? "(?<![0-9.,])([0-9]{1,3})\\.([0-9]{3})(?![0-9])" : "(?!)", "$1$2")
                 .replaceFirst("(?<=[0-9])[.,]-+", "")
                 .replaceAll("(?<=[0-9]),(?=[0-9]{1,2}(?![0-9]))", ".")
                 .replaceAll("(?<![0-9])([0-9]{1,3}) ([0-9]{3})(?![0-9])", "$1$2")
@@ -123,6 +134,11 @@ public record Price(Kind kind, Money amount, Money upTo, String unit) {
                 .replaceFirst("(?<= per |/)(?:stunde|std\\.?|heure|hora)$", "hour")
                 .replaceFirst("(?<= per |/)(?:tag|jour|día)$", "day")
                 .replaceFirst("(?<= per |/)(?:personne|persona)$", "person");
+    }
+
+    /** Whether a dot stands between thousands: where a comma stands before the cents. */
+    private static boolean isDotted(String region) {
+        return Money.currencyOf(region).equals("EUR") && !region.equals("IE") && !region.equals("FR");
     }
 
     /** A price in another country's money is taken, and pointed out. */

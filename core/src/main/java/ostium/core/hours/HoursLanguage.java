@@ -92,6 +92,9 @@ public final class HoursLanguage {
     final Pattern noon;
     final Pattern midnight;
     final Pattern yearly;
+    /** "Open", before a date or times. */
+    final Pattern opens;
+
     final Pattern publicHolidays;
     /** An hour in words, {@code half} an hour after or {@code before} it, with a half of the day or none. */
     final Pattern spoken;
@@ -127,6 +130,7 @@ public final class HoursLanguage {
         this.noon = phrase(data.noon());
         this.midnight = phrase(data.midnight());
         this.yearly = phrase(data.yearly());
+        this.opens = phrase(data.opens());
         this.publicHolidays = phrase(data.publicHolidays());
         this.away = phrase(data.away());
         this.spoken = spoken(data);

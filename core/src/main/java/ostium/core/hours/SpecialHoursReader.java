@@ -4,7 +4,6 @@ import java.time.DateTimeException;
 import java.time.LocalDate;
 import java.time.MonthDay;
 import java.time.YearMonth;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -22,9 +21,7 @@ import ostium.core.base.Reading;
 final class SpecialHoursReader {
     private static final Messages WORDS = Messages.of("hours");
 
-    private static final Pattern REASON =
-            Pattern.compile("\\s*(?:\\((?<inside>[^()]*)\\)|(?:[,:;–—]|\\s-\\s|\\bfor\\b|\\bwegen\\b|\\bpor\\b"
-                    + "|\\bpour\\b|\\bbecause of\\b)\\s*(?<after>.+))$");
+    private static final Pattern LABEL = Pattern.compile("(?<label>\\p{L}[\\p{L}'’ -]{2,40}):\\s+(?<rest>.+)");
     private static final Pattern UNTIL = Pattern.compile(
             "\\s*(?:[-–—]|to\\b|until\\b|till\\b|through\\b|bis\\b(?: zum)?|au\\b|à\\b|al\\b|hasta\\b)\\s*");
 
@@ -73,7 +70,29 @@ final class SpecialHoursReader {
             question = asks && question == null ? reading : question;
             refusal = refusal == null ? reading : refusal;
         }
-        return question == null ? refusal : question;
+        return question == null ? labelled().orElse(refusal) : question;
+    }
+
+    /** "Half term: closed 15-19 Feb": what stands before a colon is the reason. */
+    private Optional<Reading<SpecialHours>> labelled() {
+        Matcher label = LABEL.matcher(words);
+        if (!label.matches()) {
+            return Optional.empty();
+        }
+        String reason = label.group("label").strip();
+        Reading<SpecialHours> rest = new SpecialHoursReader(label.group("rest"), today, country).read();
+        if (rest instanceof Reading.Unclear<SpecialHours> unclear) {
+            int before = label.start("rest");
+            return Optional.of(new Reading.Unclear<>(
+                    unclear.question(),
+                    new Reading.Span(unclear.at().from() + before, unclear.at().to() + before),
+                    unclear.choices().stream()
+                            .map(choice -> words.substring(0, before) + choice)
+                            .toList()));
+        }
+        return rest.value()
+                .filter(hours -> hours.reason().isEmpty())
+                .map(hours -> Reading.understood(new SpecialHours(hours.when(), hours.week(), reason)));
     }
 
     private Reading<SpecialHours> line() {
@@ -86,6 +105,11 @@ final class SpecialHoursReader {
                 dates.at = matcher.end();
                 dates.skip();
             }
+        }
+        Matcher opens = language.opens.matcher(lower).region(dates.at, lower.length());
+        if (!closedFirst && opens.lookingAt()) {
+            dates.at = opens.end();
+            dates.skip();
         }
         Matcher away = language.away.matcher(lower).region(dates.at, lower.length());
         if (away.lookingAt()
@@ -124,13 +148,17 @@ final class SpecialHoursReader {
             }
         }
         boolean yearly = false;
+        int endOfDate = dates.at;
+        if (saysAnotherDay()) {
+            return Reading.refused(WORDS.say("specialHoursReader.twoDays"), words);
+        }
         dates.skip();
         Matcher everyYear = language.yearly.matcher(lower).region(dates.at, lower.length());
         if (everyYear.lookingAt()) {
             yearly = true;
             dates.at = everyYear.end();
+            endOfDate = dates.at;
         }
-        int endOfDate = dates.at;
         try {
             return whole(first.get(), last.orElse(first.get()), yearly, startOfDate, endOfDate, closedFirst);
         } catch (DateTimeException e) {
@@ -252,96 +280,22 @@ final class SpecialHoursReader {
 
     /** Hours and a reason, in what is left of the line. */
     private Reading<SpecialHours> hours(When when, boolean closedFirst) {
-        while (dates.at < lower.length() && " \t:,;=-–—".indexOf(lower.charAt(dates.at)) >= 0) {
-            dates.at++;
-        }
-        Matcher everyYear = language.yearly.matcher(lower).region(dates.at, lower.length());
-        if (everyYear.lookingAt()) {
-            dates.at = everyYear.end();
-        }
-        String rest = words.substring(dates.at);
-        if (rest.isBlank() && closedFirst) {
-            return Reading.understood(SpecialHours.of(when, DayHours.CLOSED, ""));
-        }
-        if (closedFirst) {
-            Matcher reason = REASON.matcher(rest.strip());
-            String why = reason.matches() ? said(reason) : rest.strip();
-            return Reading.understood(SpecialHours.of(when, DayHours.CLOSED, why));
-        }
-        if (rest.isBlank()) {
-            return Reading.refused(WORDS.say("specialHoursReader.whatAreTheHoursThen"), words);
-        }
-        return withReason(
-                when,
-                Pattern.compile(language.yearly.pattern(), Pattern.CASE_INSENSITIVE | Pattern.UNICODE_CASE)
-                        .matcher(rest)
-                        .replaceFirst("")
-                        .stripTrailing());
+        return saysAnotherDay()
+                ? Reading.refused(WORDS.say("specialHoursReader.twoDays"), words)
+                : new HoursOfDay(words, dates.at, language).read(when, closedFirst);
     }
 
-    private static String said(Matcher reason) {
-        String inside = reason.group("inside");
-        return (inside == null ? reason.group("after") : inside).strip();
-    }
-
-    /** The longest beginning that can be read as hours; what follows a comma or stands in brackets is the reason. */
-    private Reading<SpecialHours> withReason(When when, String rest) {
-        List<Integer> cuts = new ArrayList<>();
-        cuts.add(rest.length());
-        Matcher possible = Pattern.compile("[,;(–—]|\\s-\\s|\\bfor\\b|\\bwegen\\b|\\bpor\\b|\\bpour\\b")
-                .matcher(rest);
-        while (possible.find()) {
-            cuts.add(possible.start());
+    /** "Good Friday and Easter Monday": no reason begins with "and", and none with another day. */
+    private boolean saysAnotherDay() {
+        int from = dates.at;
+        Matcher and = AND.matcher(lower).region(from, lower.length());
+        if (!and.lookingAt()) {
+            return false;
         }
-        cuts.sort(java.util.Comparator.reverseOrder());
-        Reading<WeeklyHours> all = null;
-        for (int cut : cuts) {
-            Matcher reason = REASON.matcher(rest.substring(cut));
-            boolean isReason = cut == rest.length() || reason.matches();
-            Reading<WeeklyHours> reading =
-                    isReason ? week(rest.substring(0, cut).strip()) : null;
-            if (reading instanceof Reading.Understood<WeeklyHours> understood) {
-                return Reading.understood(
-                        new SpecialHours(when, understood.meaning(), cut == rest.length() ? "" : said(reason)));
-            }
-            if (reading instanceof Reading.Unclear<WeeklyHours> unclear) {
-                String before = words.substring(0, dates.at);
-                String after = rest.substring(cut);
-                return new Reading.Unclear<>(
-                        unclear.question(),
-                        inLine(unclear.at()),
-                        unclear.choices().stream()
-                                .map(choice -> before + choice + after)
-                                .toList());
-            }
-            all = all == null ? reading : all;
-        }
-        Reading.Refused<WeeklyHours> refused = (Reading.Refused<WeeklyHours>) all;
-        return new Reading.Refused<>(refused.reason(), inLine(refused.at()));
-    }
-
-    /** A place in the hours as a place in the line; hours that were read with words of ours before them may lie beyond it. */
-    private Reading.Span inLine(Reading.Span at) {
-        int from = Math.min(words.length(), dates.at + at.from());
-        return new Reading.Span(from, Math.max(from, Math.min(words.length(), dates.at + at.to())));
-    }
-
-    /** Hours of a season with its days, or hours alone, which hold on every day. */
-    private Reading<WeeklyHours> week(String hours) {
-        Reading<WeeklyHours> reading = WeeklyHours.read(hours, language);
-        if (reading instanceof Reading.Unclear<WeeklyHours> unclear && WeeklyHours.asksForDays(unclear)) {
-            return WeeklyHours.read(language.word("everyDay") + " " + hours, language);
-        }
-        if (reading.value().isEmpty() && hours.toLowerCase(Locale.ROOT).matches("[\\p{L} ]+")) {
-            for (HoursLanguage.Phrase phrase : language.phrases()) {
-                if (phrase.days() == null
-                        && phrase.pattern()
-                                .matcher(hours.toLowerCase(Locale.ROOT))
-                                .matches()) {
-                    return Reading.understood(WeeklyHours.everyDay(phrase.hours()));
-                }
-            }
-        }
-        return reading;
+        dates.at = and.end();
+        boolean isDay = holiday().isPresent()
+                || dates.date().filter(date -> date.month() != null).isPresent();
+        dates.at = from;
+        return isDay || !and.group().contains(",");
     }
 }

@@ -85,6 +85,13 @@ class PlainFactsTest {
                 from 18         | US | from $18
                 €40             | GB | €40
                 40 EUR          | GB | €40
+                £12.50pp        | GB | £12.50 a person
+                50p             | GB | £0.50
+                £1,200 inc VAT  | GB | £1200
+                ab 1.200 €      | DE | from €1200
+                45 Euro/Std.    | DE | €45 an hour
+                entre 20 et 30 €| FR | €20–30
+                35 € TTC        | FR | €35
                 on request      | GB | on request
                 Free            | GB | free
                 """)

@@ -12,6 +12,7 @@ final class HoursTables {
             en | Tue & Thu 9-12 and 13-17 | Mo off; Tu 09:00-12:00,13:00-17:00; We off; Th 09:00-12:00,13:00-17:00; Fr-Su off
             en | daily 7-22 | Mo-Su 07:00-22:00
             en | 24/7 | 24/7
+            en | Mon-Fri eight thirty to five fifteen | Mo-Fr 08:30-17:15; Sa,Su off
             en | Fri 18:00-01:00 | Mo-Th off; Fr 18:00-01:00; Sa,Su off
             en | Sat by appointment | Mo-Fr off; Sa "by appointment"; Su off
             en | Mon-Fri 9-5 | Mo-Fr 09:00-17:00; Sa,Su off
@@ -180,6 +181,14 @@ final class HoursTables {
             GB | sometime closed | ! Which day
             GB | 3 Dec 2026 9-25 | ! time of day
             GB | 3 Dec 2026 8-8 | ? Do you mean
+            GB | Closed Good Friday and Easter Monday | ! two days
+            GB | Closed Good Friday, Easter Monday | ! two days
+            GB | Closed Christmas Day and Christmas Eve | ! two days
+            US | Closed July 4th and Thanksgiving | ! two days
+            GB | closed 3 Dec 2026 for the guild meeting and the fair | 3 Dec 2026 closed (the guild meeting and the fair)
+            GB | half term: closed 15-19 Feb 2027 | 15 Feb–19 Feb 2027 closed (half term)
+            GB | half term: closed 15-19 Feb | ? every year
+            FR | ouvert le 14 juillet 2027 de 9h à 12h | 14 Jul 2027 9–12
             """;
 
     static final String OPENING_HOURS = """
