@@ -18,6 +18,9 @@ final class PlaceReader {
     /** What a region looks like after the town in some countries: {@code Milano MI}, {@code Milano (MI)}. */
     private static final Pattern PROVINCE = Pattern.compile("(.+?)\\s+(?:\\(([A-Z]{2})\\)|([A-Z]{2}))");
 
+    private static final Pattern HOUSE_FIRST = Pattern.compile("[0-9]{1,4}\\p{L}?\\s+\\p{L}{2}.*");
+    private static final Pattern HOUSE_LAST = Pattern.compile("\\p{L}.*\\s[0-9]{1,4}\\p{L}?");
+
     private final String words;
     private Country country;
     private String postcode = "";
@@ -62,11 +65,13 @@ final class PlaceReader {
         }
         takeCounty(lines);
         String town = lines.remove(lines.size() - 1).strip();
-        if (lines.isEmpty() && town.matches(".*[0-9].*")) {
+        if (lines.isEmpty() && town.matches(".*[0-9].*") || isStreet(town)) {
+            lines.add(town);
             return new Reading.Understood<>(
-                    place(town, ""), List.of(new Reading.Remark(WORDS.say("placeReader.whichTownIsThisIn"), null)));
+                    place(String.join(", ", lines), ""),
+                    List.of(new Reading.Remark(WORDS.say("placeReader.whichTownIsThisIn"), null)));
         }
-        return Reading.understood(place(String.join(", ", lines), town));
+        return Reading.understood(place(withoutDash(String.join(", ", lines)), town));
     }
 
     /** A code that stands where none should, or is not quite one. */
@@ -86,7 +91,35 @@ final class PlaceReader {
             Collections.reverse(round);
             return Optional.of(turned(String.join(", ", round)));
         }
+        if (lines.size() > 1
+                && isStreet(last(lines))
+                && !lines.get(0).replaceFirst("(?i)^" + country.postcode(), "").matches(".*[0-9].*")) {
+            List<String> round = new ArrayList<>(lines);
+            Collections.reverse(round);
+            replaceLast(round, withCodeInOrder(last(round)));
+            return Optional.of(turned(String.join(", ", round)));
+        }
         return country.code().equals("GB") ? BritishPostcode.doubt(postcode, lines, rest, words) : Optional.empty();
+    }
+
+    /** The code behind the town, where the country has it there. */
+    private String withCodeInOrder(String town) {
+        Matcher code = Pattern.compile("(?i)" + country.postcode()).matcher(town);
+        return country.order() != Country.Order.CODE_TOWN && code.lookingAt()
+                ? town.substring(code.end()).strip() + " " + code.group()
+                : town;
+    }
+
+    /** Without a dash that stood before the code. */
+    private static String withoutDash(String street) {
+        return street.replaceFirst("\\s+[–—-]$", "");
+    }
+
+    /** A house number with its street, where the town should be. */
+    private boolean isStreet(String line) {
+        boolean numberBehind = country.order() == Country.Order.CODE_TOWN && postcode.isEmpty();
+        return HOUSE_FIRST.matcher(line).matches()
+                || numberBehind && HOUSE_LAST.matcher(line).matches();
     }
 
     private Reading<Place> turned(String round) {

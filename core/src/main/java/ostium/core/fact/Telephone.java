@@ -95,6 +95,9 @@ public record Telephone(String e164, String extension, boolean abroad) implement
                 : one;
     }
 
+    /** A capital or small o typed for the figure 0. */
+    private static final Pattern LETTER_O = Pattern.compile("(?<![\\p{L}])[oO](?=[0-9])|(?<=[0-9])[oO](?=[0-9 ])");
+
     private static Reading<Telephone> readOne(String typed, String words, String region) {
         Matcher behind = BEHIND.matcher(typed);
         boolean spelled = NUMBERS.getCountryCodeForRegion(region) == NORTH_AMERICA;
@@ -114,7 +117,7 @@ public record Telephone(String e164, String extension, boolean abroad) implement
                             WORDS.say("telephone.withoutTheWords", behind.group("words")),
                             understood.meaning().national());
         }
-        return digits(typed, words, region);
+        return digits(spelled ? typed : LETTER_O.matcher(typed).replaceAll("0"), words, region);
     }
 
     private static Reading<Telephone> digits(String trimmed, String words, String region) {

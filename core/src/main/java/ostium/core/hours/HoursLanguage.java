@@ -9,6 +9,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
 import java.util.regex.Pattern;
+import java.util.stream.Stream;
 import ostium.core.base.DataFile;
 import ostium.core.base.Reading.Span;
 
@@ -22,6 +23,11 @@ import ostium.core.base.Reading.Span;
  * }</pre>
  */
 public final class HoursLanguage {
+    /** A time, or half of a day in letters. */
+    private static final Pattern PART =
+            Pattern.compile("(?<![\\p{L}0-9])(?:[0-9]{1,2}(?:[:.][0-9]{2})?\\s?(?:[ap]\\.?m|uhr|h)|[ap]\\.?m\\.?"
+                    + "|[0-9]{1,2}:[0-9]{2})(?![\\p{L}0-9])");
+
     private static final Set<DayOfWeek> WEEKDAYS = EnumSet.range(DayOfWeek.MONDAY, DayOfWeek.FRIDAY);
     private static final Set<DayOfWeek> WEEKEND = EnumSet.of(DayOfWeek.SATURDAY, DayOfWeek.SUNDAY);
     private static final Set<DayOfWeek> ALL_DAYS = EnumSet.allOf(DayOfWeek.class);
@@ -199,6 +205,19 @@ public final class HoursLanguage {
     /** Whether times are said with am and pm. */
     boolean usesHalves() {
         return data.half();
+    }
+
+    /** Whether words say a part of a day, or other days: a time, "am only", "afternoon", "weekend", "bank holiday". */
+    boolean saysWhen(String lower) {
+        return PART.matcher(lower).find()
+                || publicHolidays.matcher(lower).lookingAt()
+                || phrases.stream()
+                        .anyMatch(phrase -> phrase.days() != null
+                                && phrase.pattern().matcher(lower.strip()).lookingAt())
+                || Stream.of(data.morning(), data.afternoon(), data.evening(), data.noon())
+                        .anyMatch(part -> Pattern.compile("(?<![\\p{L}])(?:" + part + ")(?![\\p{L}])")
+                                .matcher(lower)
+                                .find());
     }
 
     List<Phrase> phrases() {

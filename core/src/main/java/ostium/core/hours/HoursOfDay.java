@@ -17,6 +17,10 @@ final class HoursOfDay {
             Pattern.compile("\\s*(?:\\((?<inside>[^()]*)\\)|(?:[,:;–—]|\\s-\\s|\\bfor\\b|\\bwegen\\b|\\bpor\\b"
                     + "|\\bpour\\b|\\bbecause of\\b)\\s*(?<after>.+))$");
 
+    /** Says what dates mean anyway: the last day is one of them. */
+    private static final Pattern BOTH_ENDS = Pattern.compile(
+            "(?iu)^\\s*\\(?(?:inclusive|incl\\.?|inklusive|einschließlich|inclus|incluidos?)\\)?(?![\\p{L}])");
+
     private final String words;
     private final String lower;
     private final HoursLanguage language;
@@ -39,11 +43,14 @@ final class HoursOfDay {
         if (everyYear.lookingAt()) {
             place = everyYear.end();
         }
-        String rest = words.substring(place);
+        String rest = BOTH_ENDS.matcher(words.substring(place)).replaceFirst("");
         if (rest.isBlank() && closedFirst) {
             return Reading.understood(SpecialHours.of(when, DayHours.CLOSED, ""));
         }
         if (closedFirst) {
+            if (language.saysWhen(rest.toLowerCase(Locale.ROOT))) {
+                return Reading.refused(WORDS.say("specialHoursReader.partOfDay"), words);
+            }
             Matcher reason = REASON.matcher(rest.strip());
             String why = reason.matches() ? said(reason) : rest.strip();
             return Reading.understood(SpecialHours.of(when, DayHours.CLOSED, why));

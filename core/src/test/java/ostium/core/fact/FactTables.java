@@ -224,6 +224,8 @@ final class FactTables {
 
     static final String PLACES = """
             # country | typed (a new line is a slash) | street | town | region | postal code | written, lines with a slash
+            GB | Flat 2, 14 Quay Street | Flat 2, 14 Quay Street | | | | Flat 2, 14 Quay Street
+            FR | 12 rue des Tanneurs - 37000 Marlieu | 12 rue des Tanneurs | Marlieu | | 37000 | 12 rue des Tanneurs/37000 Marlieu
             GB | 3 Net Loft, Quillhaven QH1 2NL | 3 Net Loft | Quillhaven | | QH1 2NL | 3 Net Loft/Quillhaven QH1 2NL
             GB | 3 Net Loft/Quillhaven/qh12nl | 3 Net Loft | Quillhaven | | QH1 2NL | 3 Net Loft/Quillhaven QH1 2NL
             GB | Unit 4, Sail Yard, Tolver, QH4 1AA, UK | Unit 4, Sail Yard | Tolver | | QH4 1AA | Unit 4, Sail Yard/Tolver QH4 1AA

@@ -181,6 +181,11 @@ final class HoursTables {
             GB | sometime closed | ! Which day
             GB | 3 Dec 2026 9-25 | ! time of day
             GB | 3 Dec 2026 8-8 | ? Do you mean
+            GB | Closed 8 Dec 2026 from 2pm | ! Part of a day
+            GB | Closed Tuesday 8 Dec (am only) | ! Part of a day
+            GB | Closed August bank holiday weekend | ! Part of a day
+            FR | fermé le 8 décembre 2026 après-midi | ! Which day
+            GB | Closed from 24 December 2026 until 4 January 2027 inclusive | 24 Dec 2026–4 Jan 2027 closed
             GB | Closed Good Friday and Easter Monday | ! two days
             GB | Closed Good Friday, Easter Monday | ! two days
             GB | Closed Christmas Day and Christmas Eve | ! two days
