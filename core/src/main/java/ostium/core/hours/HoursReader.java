@@ -107,8 +107,7 @@ final class HoursReader {
             previous = clause;
         }
         if (!pending.isEmpty()) {
-            String day = HoursLanguage.ENGLISH.sayFull(pending.iterator().next());
-            throw HoursStop.refused(WORDS.say("hoursReader.whatAreTheHoursOn", day), pendingAt);
+            throw hoursMissing();
         }
         if (last == null) {
             withoutDays();
@@ -134,6 +133,10 @@ final class HoursReader {
         boolean closed = clause instanceof HoursClause.State state && state.hours() == DayHours.CLOSED;
         boolean daysFollow =
                 (startsClause || closed) && i + 1 < clauses.size() && clauses.get(i + 1) instanceof HoursClause.Days;
+        if (!pending.isEmpty() && startsClause && closed && daysFollow) {
+            // "Open Mon, Wed; closed Tue": what is closed is said of the days behind it.
+            throw hoursMissing();
+        }
         if (!pending.isEmpty()) {
             week.place(pending, List.of(clause));
             week.place(taken, List.of(new HoursClause.State(DayHours.CLOSED, clause.at())));
@@ -150,6 +153,11 @@ final class HoursReader {
             }
             unplaced.add(clause);
         }
+    }
+
+    private HoursStop hoursMissing() {
+        String day = HoursLanguage.ENGLISH.sayFull(pending.iterator().next());
+        return HoursStop.refused(WORDS.say("hoursReader.whatAreTheHoursOn", day), pendingAt);
     }
 
     /** Whether only days, and no hours, stand in the clause that begins at {@code i} or continues there. */

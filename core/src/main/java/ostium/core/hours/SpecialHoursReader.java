@@ -28,6 +28,10 @@ final class SpecialHoursReader {
     /** Joins two days, unless "between" stands before them. */
     private static final Pattern AND = Pattern.compile("\\s*(?:&|\\+|,|and\\b|und\\b|et\\b|y\\b)\\s*");
 
+    /** Before a first day: another has to follow. */
+    private static final Pattern FROM =
+            Pattern.compile("\\b(?:from|ab|vom|à partir d[ue]|a partir del?|desde(?: el)?)\\s*$");
+
     private static final Pattern YEAR_BEHIND = Pattern.compile("[^0-9]{0,20}(?:19|20)[0-9]{2}(?![0-9])");
     private static final Pattern BETWEEN = Pattern.compile("\\b(?:between|zwischen|entre)\\b");
 
@@ -146,6 +150,11 @@ final class SpecialHoursReader {
             if (last.isEmpty()) {
                 dates.at = afterFirst;
             }
+        }
+        if (last.isEmpty()
+                && FROM.matcher(lower.substring(0, startOfDate)).find()
+                && !UNTIL.matcher(lower).region(dates.at, lower.length()).lookingAt()) {
+            return Reading.refused(WORDS.say("specialHoursReader.untilWhichDay"), startOfDate, dates.at);
         }
         boolean yearly = false;
         int endOfDate = dates.at;
@@ -289,13 +298,20 @@ final class SpecialHoursReader {
     private boolean saysAnotherDay() {
         int from = dates.at;
         Matcher and = AND.matcher(lower).region(from, lower.length());
-        if (!and.lookingAt()) {
-            return false;
+        boolean joined = and.lookingAt();
+        boolean another = joined && !and.group().contains(",");
+        Matcher word = Pattern.compile("(?<![\\p{L}0-9./:-])(?=[\\p{L}0-9])")
+                .matcher(lower)
+                .region(from, lower.length())
+                .useTransparentBounds(true);
+        while (!another && word.find()) {
+            dates.at = word.start();
+            another = holiday().isPresent()
+                    || dates.date()
+                            .filter(date -> date.month() != null && date.day() != null)
+                            .isPresent();
         }
-        dates.at = and.end();
-        boolean isDay = holiday().isPresent()
-                || dates.date().filter(date -> date.month() != null).isPresent();
         dates.at = from;
-        return isDay || !and.group().contains(",");
+        return another;
     }
 }

@@ -12,6 +12,7 @@ final class HoursTables {
             en | Tue & Thu 9-12 and 13-17 | Mo off; Tu 09:00-12:00,13:00-17:00; We off; Th 09:00-12:00,13:00-17:00; Fr-Su off
             en | daily 7-22 | Mo-Su 07:00-22:00
             en | 24/7 | 24/7
+            en | Open Mon, Wed; closed Tue, Thu; Fri 9-1 | ! What are the hours on
             en | Mon-Fri eight thirty to five fifteen | Mo-Fr 08:30-17:15; Sa,Su off
             en | Fri 18:00-01:00 | Mo-Th off; Fr 18:00-01:00; Sa,Su off
             en | Sat by appointment | Mo-Fr off; Sa "by appointment"; Su off
@@ -181,9 +182,13 @@ final class HoursTables {
             GB | sometime closed | ! Which day
             GB | 3 Dec 2026 9-25 | ! time of day
             GB | 3 Dec 2026 8-8 | ? Do you mean
+            GB | From 1 June 2027 open 8-7 | ! Until which day
+            GB | From 1 June to 31 August 2027 open 8-7 daily | 1 Jun–31 Aug 2027 8–7
+            GB | 24 Dec 2026 9-1, then closed until 4 Jan 2027 | ! two days
+            GB | Closed bank holidays except Good Friday | ! two days
             GB | Closed 8 Dec 2026 from 2pm | ! Part of a day
             GB | Closed Tuesday 8 Dec (am only) | ! Part of a day
-            GB | Closed August bank holiday weekend | ! Part of a day
+            GB | Closed August bank holiday weekend | ! two days
             FR | fermé le 8 décembre 2026 après-midi | ! Which day
             GB | Closed from 24 December 2026 until 4 January 2027 inclusive | 24 Dec 2026–4 Jan 2027 closed
             GB | Closed Good Friday and Easter Monday | ! two days
