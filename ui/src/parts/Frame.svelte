@@ -44,6 +44,15 @@
     }
   ]);
 
+  let nav = $state<HTMLElement>();
+
+  // Where the row of screens is longer than the phone is wide, the one you are on is in sight, with what waits there.
+  $effect(() => {
+    void places;
+    const here = nav?.querySelector<HTMLElement>(`a[href="${route.pathname}"]`);
+    if (nav && here) nav.scrollLeft = here.offsetLeft + here.offsetWidth - nav.offsetLeft - nav.clientWidth;
+  });
+
   /** From a sheet begun at the front page, the front page is a new, blank sheet. */
   function toStart(event: MouseEvent): void {
     if (session.isIn || location.pathname === '/' || route.pathname !== '/') return;
@@ -65,7 +74,7 @@
       <span dir="auto">{name}</span>
     </a>
     {#if begun}
-      <nav aria-label="Screens">
+      <nav aria-label="Screens" bind:this={nav}>
         {#each places as place (place.path)}
           <a href={place.path} aria-current={route.pathname === place.path ? 'page' : undefined}>
             {place.words}{#if place.waits}<span class="waits">{place.waits}</span>{/if}

@@ -20,7 +20,7 @@
 <p class="data">
   {#if sure}
     Everything of this person goes, for good: messages, notes, appointments, those to come too, and their
-    place on your list.
+    place on your list. Words of theirs that you took for your page stay there until you take them out.
     <button class="word wrong" onclick={remove}>Delete it</button>
     <button class="word" onclick={() => (sure = false)}>Keep it</button>
   {:else}

@@ -118,7 +118,7 @@ class BookingTextsTest {
         JsonNode shown = site.owner.get(undelivered()).json();
         assertThat(shown).hasSize(1);
         assertThat(shown.at("/0/way").asString()).isEqualTo("TEXT");
-        assertThat(shown.at("/0/to").asString()).isEqualTo("+447700900461");
+        assertThat(shown.at("/0/to").asString()).isEqualTo("07700 900461");
         assertThat(shown.at("/0/about").asString()).contains("Chimney sweep is booked");
         assertThat(shown.at("/0/isGivenUp").asBoolean()).isTrue();
         assertThat(site.owner

@@ -15,6 +15,7 @@ import ostium.app.mail.MailQueue;
 import ostium.app.site.SiteAccess;
 import ostium.app.text.TextQueue;
 import ostium.core.base.Messages;
+import ostium.core.fact.Telephone;
 
 /** Mails and texts about a site that have not come to whom they are for. */
 @RestController
@@ -93,7 +94,10 @@ class UndeliveredController {
                                 .map(each -> new Undelivered(
                                         Way.TEXT,
                                         each.id(),
-                                        each.to(),
+                                        Telephone.read(each.to(), "")
+                                                .value()
+                                                .map(Telephone::national)
+                                                .orElse(each.to()),
                                         each.words(),
                                         each.at(),
                                         each.state() == TextQueue.State.GIVEN_UP,
