@@ -9,11 +9,16 @@ import java.util.concurrent.TimeUnit;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.jdbc.core.JdbcTemplate;
+import org.springframework.transaction.support.TransactionTemplate;
+import ostium.app.mail.Mail;
+import ostium.app.mail.MailQueue;
 import ostium.app.standin.CaughtMail;
 import tools.jackson.databind.JsonNode;
 
 /** Mail for each enquiry, also when the mail server is down for a while. */
 class MailTest {
+    private static final int FLOOD = 200;
+
     private final Browserlike owner = Browserlike.fresh();
     private final String email = UUID.randomUUID() + "@quill.example";
     private final String host = "mail-" + UUID.randomUUID().toString().substring(0, 8);
@@ -102,6 +107,29 @@ class MailTest {
                         .map(CaughtMail.Caught::messageId)
                         .distinct())
                 .hasSize(1);
+    }
+
+    /** A flood of messages to one site keeps nobody waiting for a new password. */
+    @Test
+    void aMailOfAnAccountGoesBeforeThoseOfAFlood() throws Exception {
+        String flooded = UUID.randomUUID() + "@flood.example";
+        String own = UUID.randomUUID() + "@quill.example";
+        MailQueue queue = RunningOstium.get().bean(MailQueue.class);
+        JdbcTemplate database = RunningOstium.get().bean(JdbcTemplate.class);
+        TransactionTemplate together = RunningOstium.get().bean(TransactionTemplate.class);
+        Mail.About about = new Mail.About(id, null, null, null);
+        together.executeWithoutResult(running -> {
+            for (int i = 0; i < FLOOD; i++) {
+                queue.send(new Mail(flooded, null, "Somebody has written", "Words.", about));
+            }
+            queue.send(Mail.of(own, "Your new password", "A link."));
+        });
+        String state = "select state from mail where recipient = ?";
+        within(20, () -> database.queryForObject(state, String.class, own).equals("SENT"));
+        int waiting = database.queryForObject(
+                "select count(*) from mail where recipient = ? and state = 'WAITING'", Integer.class, flooded);
+        database.update("delete from mail where recipient = ?", flooded);
+        assertThat(waiting).isGreaterThan(FLOOD / 2);
     }
 
     @Test

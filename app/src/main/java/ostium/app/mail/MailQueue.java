@@ -2,7 +2,9 @@ package ostium.app.mail;
 
 import com.github.kagkarlsson.scheduler.task.ExecutionComplete;
 import com.github.kagkarlsson.scheduler.task.ExecutionOperations;
+import com.github.kagkarlsson.scheduler.task.Priority;
 import com.github.kagkarlsson.scheduler.task.Task;
+import com.github.kagkarlsson.scheduler.task.TaskInstance;
 import com.github.kagkarlsson.scheduler.task.helper.OneTimeTask;
 import com.github.kagkarlsson.scheduler.task.helper.Tasks;
 import java.time.Clock;
@@ -77,7 +79,14 @@ public class MailQueue implements QueuedWork {
         String subject = shortened(mail.subject());
         String html = MailPage.html(mail.dress(), subject, mail.body(), mail.button());
         mails.insert(id, mail.withSubject(subject), html, "<" + id + "@" + host + ">");
-        queue.addNew(task.instance(id));
+        queue.addNew(place(id, mail.about().equals(Mail.About.NOTHING)));
+    }
+
+    /** Somebody waits for a mail about their account; no flood of messages to a site may stand before it. */
+    private TaskInstance<Void> place(String id, boolean isOwn) {
+        return new TaskInstance.Builder<Void>(task.getName(), id)
+                .priority(isOwn ? Priority.HIGH : Priority.MEDIUM)
+                .build();
     }
 
     /**

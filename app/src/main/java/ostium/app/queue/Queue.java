@@ -22,7 +22,7 @@ import org.springframework.stereotype.Component;
 /**
  * Mail, sizes of pictures, sweeps: whatever need not be done before somebody is answered. Adding work writes its place in
  * the queue in the caller's transaction; it is done if, and only if, that transaction is committed, and done again after
- * a crash.
+ * a crash. What is due goes by {@link com.github.kagkarlsson.scheduler.task.Priority}, then by its time.
  */
 @Component
 public class Queue {
@@ -40,6 +40,7 @@ public class Queue {
         this.clock = clock;
         this.client = SchedulerClient.Builder.create(new TransactionAwareDataSourceProxy(dataSource))
                 .jdbcCustomization(IN_UTC)
+                .enablePriority()
                 .build();
     }
 
@@ -57,6 +58,7 @@ public class Queue {
         scheduler = Scheduler.create(dataSource, once)
                 .startTasks(again)
                 .jdbcCustomization(IN_UTC)
+                .enablePriority()
                 .threads(3)
                 .pollingInterval(Duration.ofSeconds(1))
                 .heartbeatInterval(Duration.ofSeconds(10))
