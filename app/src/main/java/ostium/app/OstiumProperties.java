@@ -12,6 +12,7 @@ import org.springframework.boot.context.properties.bind.DefaultValue;
  * @param publicPort port as visitors see it, 0 for the port the server listens on
  * @param sitesPerHour sites one address may begin in an hour
  * @param signUpsPerHour accounts one address may make in an hour
+ * @param signInsPerTenMinutes tries to sign in, to whatever account, that one address may make in ten minutes
  * @param mailsPerHour mails one address may have us send in an hour: forgotten passwords, invitations, replies
  * @param enquiriesPerTenMinutes messages one address may send to one site in ten minutes
  * @param bookingsPerTenMinutes times one address may hold, take, move or call off at one site in ten minutes
@@ -30,6 +31,7 @@ public record OstiumProperties(
         @DefaultValue("0") int publicPort,
         @DefaultValue("30") int sitesPerHour,
         @DefaultValue("10") int signUpsPerHour,
+        @DefaultValue("100") int signInsPerTenMinutes,
         @DefaultValue("20") int mailsPerHour,
         @DefaultValue("20") int enquiriesPerTenMinutes,
         @DefaultValue("40") int bookingsPerTenMinutes,

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
+import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -69,6 +70,50 @@ class AccountTest {
                     .status();
         }
         assertThat(last).isEqualTo(429);
+    }
+
+    /** Somebody who guesses at an owner's password keeps nobody but themselves out. */
+    @Test
+    void guessesElsewhereDoNotKeepTheOwnerOutOfABrowserTheyHaveUsed() {
+        String email = UUID.randomUUID() + "@quill.example";
+        Browserlike owner = Browserlike.fresh();
+        owner.signUp(email);
+        owner.call("DELETE", "/api/session", null);
+        Browserlike guesser = Browserlike.fresh();
+        for (int i = 0; i < 12; i++) {
+            signIn(guesser, email, "guess " + i);
+        }
+        assertThat(signIn(Browserlike.fresh(), email, "a long password").status())
+                .isEqualTo(429);
+        assertThat(signIn(owner, email, "a long password").status()).isEqualTo(200);
+        // Signed in, nothing that asks for the password again is shut either.
+        assertThat(owner.call(
+                                "PUT",
+                                "/api/account/password",
+                                Map.of("current", "a long password", "password", "a longer password"))
+                        .status())
+                .isEqualTo(204);
+        assertThat(signIn(owner, email, "a longer password").status()).isEqualTo(200);
+    }
+
+    @Test
+    void aKnownBrowserGuessesNoMoreThanAnother() {
+        String email = UUID.randomUUID() + "@quill.example";
+        Browserlike owner = Browserlike.fresh();
+        owner.signUp(email);
+        owner.call("DELETE", "/api/session", null);
+        int last = 0;
+        for (int i = 0; i < 12; i++) {
+            last = signIn(owner, email, "guess " + i).status();
+        }
+        assertThat(last).isEqualTo(429);
+        assertThat(signIn(owner, UUID.randomUUID() + "@quill.example", "a guess")
+                        .status())
+                .isEqualTo(422);
+    }
+
+    private static Browserlike.Answer signIn(Browserlike browser, String email, String password) {
+        return browser.call("POST", "/api/session", Map.of("email", email, "password", password));
     }
 
     @Test

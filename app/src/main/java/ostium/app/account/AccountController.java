@@ -5,7 +5,6 @@ import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import jakarta.servlet.http.HttpSession;
 import java.util.List;
-import java.util.Locale;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.authentication.UsernamePasswordAuthenticationToken;
@@ -30,16 +29,19 @@ class AccountController {
     private final ApplicationEventPublisher events;
     private final SecurityContextRepository contexts;
     private final RateLimits limits;
+    private final KnownBrowsers browsers;
 
     AccountController(
             AccountService accounts,
             ApplicationEventPublisher events,
             SecurityContextRepository contexts,
-            RateLimits limits) {
+            RateLimits limits,
+            KnownBrowsers browsers) {
         this.accounts = accounts;
         this.events = events;
         this.contexts = contexts;
         this.limits = limits;
+        this.browsers = browsers;
     }
 
     record SignUp(String name, String email, String password) {}
@@ -68,7 +70,11 @@ class AccountController {
 
     @PostMapping("/api/session")
     Session signIn(@RequestBody SignIn asked, HttpServletRequest request, HttpServletResponse response) {
-        String who = asked.email() == null ? "" : asked.email().strip().toLowerCase(Locale.ROOT);
+        limits.require(RateLimits.Act.SIGN_IN_CLIENT, request.getRemoteAddr());
+        String email = AccountService.normal(asked.email());
+        String who = browsers.known(request, email)
+                .map(browser -> browser + " " + email)
+                .orElse(email);
         limits.require(RateLimits.Act.SIGN_IN, who);
         Account account = accounts.check(asked.email(), asked.password())
                 .orElseThrow(() -> Problem.at("password", "account.wrong"));
@@ -116,22 +122,23 @@ class AccountController {
 
     @PutMapping("/api/account/password")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void changePassword(@RequestBody ChangePassword asked, HttpServletRequest request) {
+    void changePassword(@RequestBody ChangePassword asked, HttpServletRequest request, HttpServletResponse response) {
         Account account = requireAccount();
-        limits.require(RateLimits.Act.SIGN_IN, account.email());
+        limits.require(RateLimits.Act.SIGN_IN, account.id());
         accounts.changePassword(
                 account, asked.current(), asked.password(), request.getSession().getId());
-        limits.forget(RateLimits.Act.SIGN_IN, account.email());
+        browsers.remember(account, request, response);
+        limits.forget(RateLimits.Act.SIGN_IN, account.id());
     }
 
     @PutMapping("/api/account/email")
     @ResponseStatus(HttpStatus.ACCEPTED)
     void changeEmail(@RequestBody ChangeEmail asked, HttpServletRequest request) {
         Account account = requireAccount();
-        limits.require(RateLimits.Act.SIGN_IN, account.email());
+        limits.require(RateLimits.Act.SIGN_IN, account.id());
         limits.require(RateLimits.Act.MAIL, request.getRemoteAddr());
         accounts.askForEmail(account, asked.current(), asked.email());
-        limits.forget(RateLimits.Act.SIGN_IN, account.email());
+        limits.forget(RateLimits.Act.SIGN_IN, account.id());
     }
 
     @PostMapping("/api/new-addresses/{token}")
@@ -145,7 +152,7 @@ class AccountController {
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void delete(@RequestBody Delete asked, HttpServletRequest request) {
         Account account = requireAccount();
-        limits.require(RateLimits.Act.SIGN_IN, account.email());
+        limits.require(RateLimits.Act.SIGN_IN, account.id());
         accounts.delete(account, asked.current());
         signOut(request);
     }
@@ -164,6 +171,7 @@ class AccountController {
         SecurityContextHolder.setContext(context);
         contexts.saveContext(context, request, response);
         events.publishEvent(new SignedIn(account, request));
+        browsers.remember(account, request, response);
         return new Session(account.name(), account.email());
     }
 }

@@ -37,6 +37,7 @@ public class AccountService {
     private static final Duration LINK_VALID = Duration.ofHours(2);
 
     private final AccountMapper accounts;
+    private final KnownBrowsers browsers;
     private final PasswordEncoder passwords;
     private final MailQueue mail;
     private final Origins origins;
@@ -47,6 +48,7 @@ public class AccountService {
 
     AccountService(
             AccountMapper accounts,
+            KnownBrowsers browsers,
             PasswordEncoder passwords,
             MailQueue mail,
             Origins origins,
@@ -54,6 +56,7 @@ public class AccountService {
             ApplicationEventPublisher events,
             FindByIndexNameSessionRepository<? extends Session> sessions) {
         this.accounts = accounts;
+        this.browsers = browsers;
         this.passwords = passwords;
         this.mail = mail;
         this.origins = origins;
@@ -158,6 +161,7 @@ public class AccountService {
     private void setPassword(String account, String password) {
         accounts.setPassword(account, passwords.encode(password));
         accounts.deleteTokens(account);
+        browsers.forget(account);
     }
 
     /**
@@ -264,7 +268,8 @@ public class AccountService {
                 .forEach(sessions::deleteById);
     }
 
-    private static String normal(String email) {
+    /** A mail address as accounts are known by. */
+    static String normal(String email) {
         return email == null ? "" : email.strip().toLowerCase(Locale.ROOT);
     }
 

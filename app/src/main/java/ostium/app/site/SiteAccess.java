@@ -58,13 +58,13 @@ public class SiteAccess {
     public String author(HttpServletRequest request) {
         return accounts.current()
                 .map(Account::id)
-                .or(() -> SiteKey.hash(request))
+                .or(() -> SiteKey.OF.hash(request))
                 .orElseThrow(this::closed);
     }
 
     private boolean mayEdit(StoredSite site, HttpServletRequest request) {
         boolean keyed = site.keyHash() != null
-                && SiteKey.hash(request).map(site.keyHash()::equals).orElse(false);
+                && SiteKey.OF.hash(request).map(site.keyHash()::equals).orElse(false);
         return keyed
                 || accounts.current()
                         .map(account ->

@@ -94,7 +94,7 @@ class SiteController {
     List<SiteLine> list(HttpServletRequest request) {
         List<StoredSite> mine = accounts.current()
                 .map(account -> sites.ofAccount(account.id()))
-                .orElseGet(() -> SiteKey.hash(request).map(sites::ofKey).orElse(List.of()));
+                .orElseGet(() -> SiteKey.OF.hash(request).map(sites::ofKey).orElse(List.of()));
         return mine.stream().map(this::line).toList();
     }
 
@@ -111,7 +111,7 @@ class SiteController {
         Optional<Account> account = accounts.current();
         StoredSite site = account.isPresent()
                 ? sites.create(asked.id(), account.get().id(), null)
-                : sites.create(asked.id(), null, SiteKey.hashOrNew(request, response));
+                : sites.create(asked.id(), null, SiteKey.OF.hashOrNew(request, response));
         return view(site);
     }
 

@@ -75,7 +75,7 @@ public class SiteService {
     @EventListener
     @Transactional
     public void claim(SignedIn signedIn) {
-        SiteKey.hash(signedIn.request()).ifPresent(hash -> {
+        SiteKey.OF.hash(signedIn.request()).ifPresent(hash -> {
             List<StoredSite> claimed = sites.ofKey(hash);
             sites.claim(signedIn.account().id(), hash);
             log.claim(signedIn.account().id(), hash);

@@ -17,8 +17,10 @@ public class RateLimits {
     public enum Act {
         NEW_SITE,
         SIGN_UP,
-        /** By mail address: guesses of a password. */
+        /** By mail address, known browser or account: guesses of a password. */
         SIGN_IN,
+        /** By address of the asker: guesses of any password. */
+        SIGN_IN_CLIENT,
         /** By address of the asker: mails that somebody has us send. */
         MAIL,
         /** By address of the asker: links from mails that are tried. */
@@ -60,6 +62,7 @@ public class RateLimits {
                 Map.entry(Act.NEW_SITE, new Limit(properties.sitesPerHour(), Duration.ofHours(1))),
                 Map.entry(Act.SIGN_UP, new Limit(properties.signUpsPerHour(), Duration.ofHours(1))),
                 Map.entry(Act.SIGN_IN, new Limit(10, Duration.ofMinutes(10))),
+                Map.entry(Act.SIGN_IN_CLIENT, new Limit(properties.signInsPerTenMinutes(), Duration.ofMinutes(10))),
                 Map.entry(Act.MAIL, new Limit(properties.mailsPerHour(), Duration.ofHours(1))),
                 Map.entry(Act.LINK, new Limit(60, Duration.ofHours(1))),
                 Map.entry(Act.EDIT, new Limit(2_000, Duration.ofMinutes(5))),
