@@ -1,5 +1,6 @@
 package ostium.app;
 
+import java.time.Duration;
 import org.springframework.boot.context.properties.ConfigurationProperties;
 import org.springframework.boot.context.properties.bind.DefaultValue;
 
@@ -16,6 +17,7 @@ import org.springframework.boot.context.properties.bind.DefaultValue;
  * @param mailsPerHour mails one address may have us send in an hour: forgotten passwords, invitations, replies
  * @param enquiriesPerTenMinutes messages one address may send to one site in ten minutes
  * @param bookingsPerTenMinutes times one address may hold, take, move or call off at one site in ten minutes
+ * @param patienceWithBodies how long a body may take before it is asked to come at a pace
  * @param mailFrom address that mail from Ostium comes from
  * @param trustedProxies network addresses of proxies that stand before this, with commas between; what they say of a client is
  *     believed
@@ -35,6 +37,7 @@ public record OstiumProperties(
         @DefaultValue("20") int mailsPerHour,
         @DefaultValue("20") int enquiriesPerTenMinutes,
         @DefaultValue("40") int bookingsPerTenMinutes,
+        @DefaultValue("20s") Duration patienceWithBodies,
         @DefaultValue("no-reply@ostium.example") String mailFrom,
         @DefaultValue("") String trustedProxies,
         @DefaultValue("false") boolean askThisMachine,

@@ -10,6 +10,7 @@ import org.springframework.boot.tomcat.servlet.TomcatServletWebServerFactory;
 import org.springframework.boot.web.server.WebServerFactoryCustomizer;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
+import org.springframework.core.annotation.Order;
 import ostium.app.OstiumProperties;
 
 /**
@@ -19,6 +20,7 @@ import ostium.app.OstiumProperties;
 @Configuration
 class TrustedProxies {
     @Bean
+    @Order(1)
     WebServerFactoryCustomizer<TomcatServletWebServerFactory> clientsBehindProxies(OstiumProperties properties) {
         return factory -> {
             if (!properties.trustedProxies().isBlank()) {

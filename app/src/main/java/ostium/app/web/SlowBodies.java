@@ -1,0 +1,79 @@
+package ostium.app.web;
+
+import jakarta.servlet.ServletException;
+import java.io.IOException;
+import java.time.Duration;
+import java.util.concurrent.ConcurrentHashMap;
+import org.apache.catalina.connector.Request;
+import org.apache.catalina.connector.Response;
+import org.apache.catalina.valves.ValveBase;
+import org.apache.coyote.ActionCode;
+import org.apache.coyote.InputBuffer;
+import org.springframework.boot.tomcat.servlet.TomcatServletWebServerFactory;
+import org.springframework.boot.web.server.WebServerFactoryCustomizer;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
+import org.springframework.core.annotation.Order;
+import ostium.app.OstiumProperties;
+
+/**
+ * The one place that says how long the body of a request may take, and how many a client may send at once: whoever sends slowly
+ * holds a thread for a while only, and never many. What nobody asked for is read to its end here as well, since the server would
+ * wait for it without a limit.
+ */
+@Configuration
+class SlowBodies {
+    /** Of one client, at once. A browser sends six. */
+    private static final int MOST_AT_ONCE = 32;
+
+    @Bean
+    @Order(2)
+    WebServerFactoryCustomizer<TomcatServletWebServerFactory> patienceWithBodies(OstiumProperties properties) {
+        return factory -> factory.addEngineValves(new Gate(properties.patienceWithBodies()));
+    }
+
+    private static final class Gate extends ValveBase {
+        private final Duration patience;
+        private final ConcurrentHashMap<String, Integer> sending = new ConcurrentHashMap<>();
+
+        Gate(Duration patience) {
+            super(true);
+            this.patience = patience;
+        }
+
+        @Override
+        public void invoke(Request request, Response response) throws IOException, ServletException {
+            if (request.getContentLengthLong() == 0
+                    || request.getContentLengthLong() < 0 && request.getHeader("Transfer-Encoding") == null) {
+                getNext().invoke(request, response);
+                return;
+            }
+            String client = request.getRemoteAddr();
+            if (sending.merge(client, 1, Integer::sum) > MOST_AT_ONCE) {
+                leave(client);
+                request.getCoyoteRequest().action(ActionCode.DISABLE_SWALLOW_INPUT, null);
+                response.setHeader("Retry-After", "10");
+                response.setStatus(429);
+                return;
+            }
+            org.apache.coyote.Request below = request.getCoyoteRequest();
+            InputBuffer buffer = below.getInputBuffer();
+            BodyInTime inTime = new BodyInTime(buffer, below, patience);
+            below.setInputBuffer(inTime);
+            try {
+                getNext().invoke(request, response);
+                // Whoever asked first whether to send at all, and was not told to, sends nothing.
+                if (!request.isAsync() && !below.hasExpectation()) {
+                    inTime.drain();
+                }
+            } finally {
+                below.setInputBuffer(buffer);
+                leave(client);
+            }
+        }
+
+        private void leave(String client) {
+            sending.computeIfPresent(client, (who, count) -> count > 1 ? count - 1 : null);
+        }
+    }
+}
