@@ -61,6 +61,22 @@
   const opened = $derived(
     shown.find((each) => each.id === chosen) ?? (shelf || finds ? undefined : shown[0])
   );
+  let reading = $state(false);
+
+  /** What was sought or shown stays where it is, with older ones behind it; the first of these has the focus. */
+  async function older(): Promise<void> {
+    reading = true;
+    const before = shown.map((each) => each.id);
+    const problem = await enquiries.older();
+    reading = false;
+    if (problem) notices.error({ title: 'Not read.', description: problem.detail });
+    else notices.info({ title: enquiries.more ? 'Older ones are here.' : 'All are here.' });
+    await tick();
+    const first = shown.find((each) => !before.includes(each.id));
+    const place = first ? document.getElementById(`enquiry-${first.id}`) : null;
+    (place ?? document.getElementById('older') ?? document.getElementById('find'))?.focus();
+  }
+
   const promise = $derived(site.sheet.lines.promise.trim());
 
   async function mark(enquiry: Enquiry, state: State): Promise<void> {
@@ -201,6 +217,14 @@
             {/if}
           {/each}
         {/if}
+        {#if enquiries.more && (shelf || finds)}
+          <p class="older">
+            {finds ? 'The newest have been looked through.' : 'These are the newest.'}
+            <button class="word" id="older" disabled={reading} onclick={older}>
+              {finds ? 'Look through older ones' : 'Show older ones'}
+            </button>
+          </p>
+        {/if}
       </div>
       {#if enquiries.list}
         <aside aria-label="The person, and who waits">
@@ -210,7 +234,9 @@
           {#if enquiries.list.length > 0}<WhoWaits {enquiries} {goTo} />{/if}
           <p class="rest">
             {#if over.length > 0}
-              <button class="word" onclick={() => (shelf = 'over')}>{over.length} done or lost</button>
+              <button class="word" onclick={() => (shelf = 'over')}
+                >{over.length}{enquiries.more ? ' and more' : ''} done or lost</button
+              >
             {/if}
             {#if unwanted.length > 0}
               <button class="word" onclick={() => (shelf = 'unwanted')}>{unwanted.length} unwanted</button>
@@ -288,6 +314,13 @@
     align-items: center;
     justify-content: space-between;
     gap: 0 18px;
+  }
+  .older {
+    display: flex;
+    flex-wrap: wrap;
+    align-items: center;
+    gap: 0 14px;
+    color: var(--pencil);
   }
   .rest {
     display: flex;

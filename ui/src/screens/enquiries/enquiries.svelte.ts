@@ -16,14 +16,21 @@ export const STATES: Record<State, string> = {
 
 export const CLOSED: State[] = ['DONE', 'LOST', 'UNWANTED'];
 
+/** So many come at once. */
+const PAGE = 500;
+
 /** The messages of a site, what is done with them, and what is only planned. */
 export class EnquiriesState {
   /** When the list was last brought up to date. */
   readonly now = new SvelteDate();
   list = $state<Enquiry[] | null>(null);
   away = $state(false);
+  /** Whether there are older ones than those that were read so far. */
+  more = $state(false);
 
   #site = '';
+  /** Those that stand behind the first list, asked for one list after the other. */
+  #behind: Enquiry[] = [];
 
   /** Those that wait, the longest first; then those that are open, by the day to ask again. */
   get open(): Enquiry[] {
@@ -82,6 +89,8 @@ export class EnquiriesState {
   async load(site: string): Promise<void> {
     if (site !== this.#site) {
       this.#site = site;
+      this.#behind = [];
+      this.more = false;
       this.list = (await lastKnown.get<Enquiry[]>(`enquiries/${site}`)) ?? null;
     }
     const { data, response } = await api.GET('/api/sites/{id}/enquiries', {
@@ -89,11 +98,34 @@ export class EnquiriesState {
     });
     if (site !== this.#site) return;
     if (data) {
-      this.list = data;
+      if (this.#behind.length === 0) this.more = data.length >= PAGE;
+      this.list = this.#together(data);
       void lastKnown.put(`enquiries/${site}`, data);
     }
     this.away = response.status >= 500;
     this.now.setTime(Date.now());
+  }
+
+  /** Reads older ones too; what is wrong, or nothing. */
+  async older(): Promise<Problem | null> {
+    const site = this.#site;
+    const last = this.#behind.at(-1) ?? this.list?.at(-1);
+    if (!last) return null;
+    const { data, error, response } = await api.GET('/api/sites/{id}/enquiries', {
+      params: { path: { id: site }, query: { after: last.id } }
+    });
+    if (!data) return problemOf(error, response);
+    if (site !== this.#site) return null;
+    this.#behind = [...this.#behind, ...data];
+    this.more = data.length >= PAGE;
+    this.list = this.#together(this.list ?? []);
+    return null;
+  }
+
+  /** The first list and those behind it, each once. */
+  #together(first: Enquiry[]): Enquiry[] {
+    const known = first.map(({ id }) => id);
+    return [...first, ...this.#behind.filter(({ id }) => !known.includes(id))];
   }
 
   /** Shown at once, and taken back where it cannot be; what is wrong, or nothing. */
@@ -181,7 +213,11 @@ export class EnquiriesState {
     const { data, error, response } = await api.DELETE('/api/sites/{id}/enquiries', {
       params: { path: { id: this.#site }, query: { person } }
     });
-    if (data) this.list = (this.list ?? []).filter((each) => each.person?.key !== person);
+    if (data) {
+      const others = (each: Enquiry): boolean => each.person?.key !== person;
+      this.#behind = this.#behind.filter(others);
+      this.list = (this.list ?? []).filter(others);
+    }
     return data ? null : problemOf(error, response);
   }
 
@@ -190,6 +226,7 @@ export class EnquiriesState {
   }
 
   #put(enquiry: Enquiry): void {
+    this.#behind = this.#behind.map((each) => (each.id === enquiry.id ? enquiry : each));
     this.list = (this.list ?? []).map((each) => (each.id === enquiry.id ? enquiry : each));
   }
 }

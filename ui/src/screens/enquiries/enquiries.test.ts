@@ -133,4 +133,21 @@ describe('finding and people', () => {
   it('has a name for somebody who gave none', () => {
     expect(nameOf(state.list?.[5] as Enquiry)).toBe('Somebody');
   });
+
+  it('stand one list behind the other, each message once, and stay when the first is read anew', async () => {
+    const page = Array.from({ length: 500 }, (_, at) => enquiry(`first ${at}`, { state: 'DONE' }));
+    const enquiries = await loaded(...page);
+    expect(enquiries.more).toBe(true);
+    const asked = vi
+      .spyOn(api, 'GET')
+      .mockResolvedValue({ data: [page[499], enquiry('older')], response: new Response() } as never);
+    expect(await enquiries.older()).toBeNull();
+    expect(asked.mock.lastCall?.[1]).toMatchObject({ params: { query: { after: 'first 499' } } });
+    expect(enquiries.more).toBe(false);
+    expect(enquiries.list).toHaveLength(501);
+    vi.spyOn(api, 'GET').mockResolvedValue({ data: page, response: new Response() } as never);
+    await enquiries.load('site');
+    expect(enquiries.list?.at(-1)?.id).toBe('older');
+    expect(enquiries.more).toBe(false);
+  });
 });

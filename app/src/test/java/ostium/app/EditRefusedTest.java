@@ -25,6 +25,8 @@ class EditRefusedTest extends KeptManuscript {
                 "{\"kind\":\"nonsense\"}",
                 "{\"kind\":\"setText\"}",
                 "[]",
+                "null",
+                "{\"kind\":\"several\",\"edits\":[null]}",
                 "7",
                 "{\"kind\":\"several\",\"edits\":[{\"kind\":\"putDraft\",\"site\":null,\"look\":null}]}",
                 "{\"kind\":\"setMarks\",\"marks\":{\"x\":\"SUGGESTED\"}}"

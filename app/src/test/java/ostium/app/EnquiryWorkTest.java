@@ -2,12 +2,18 @@ package ostium.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.sql.Timestamp;
+import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import java.util.stream.IntStream;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
+import org.springframework.jdbc.core.JdbcTemplate;
 import tools.jackson.databind.JsonNode;
 
 /** What an owner does with a message after it came. */
@@ -51,6 +57,34 @@ class EnquiryWorkTest {
         Browserlike.Answer wrong = owner.call("POST", enquiries, Map.of("name", "Cass", "message", "No number."));
         assertThat(wrong.status()).isEqualTo(422);
         assertThat(wrong.json().path("field").asString()).isEqualTo("reach");
+    }
+
+    /** However many there are, each can be reached, once. */
+    @Test
+    void whatDoesNotGoOnOneListStandsBehindIt() {
+        JdbcTemplate database = RunningOstium.get().bean(JdbcTemplate.class);
+        List<Object[]> rows = IntStream.range(0, 1_203)
+                .mapToObj(i -> new Object[] {
+                    UUID.randomUUID().toString(),
+                    site,
+                    UUID.randomUUID().toString(),
+                    i % 3 == 0 ? "NEW" : "DONE",
+                    Timestamp.from(Instant.parse("2026-01-01T00:00:00Z").plusSeconds(i / 4))
+                })
+                .toList();
+        database.batchUpdate(
+                "insert into enquiry (id, site, repeat_key, state, came, fields, received_at)"
+                        + " values (?, ?, ?, ?, 'WRITTEN', '[]', ?)",
+                rows);
+        List<String> all = new ArrayList<>();
+        JsonNode some = owner.get(enquiries).json();
+        while (!some.isEmpty()) {
+            some.forEach(each -> all.add(each.path("id").asString()));
+            some = owner.get(enquiries + "?after=" + all.get(all.size() - 1)).json();
+        }
+        assertThat(all).hasSize(rows.size()).doesNotHaveDuplicates();
+        assertThat(owner.get(enquiries + ".csv").body().lines()).hasSize(rows.size() + 1);
+        assertThat(owner.get(enquiries + "?after=" + UUID.randomUUID()).json()).isEmpty();
     }
 
     @Test

@@ -21,8 +21,8 @@ interface AskedWordsMapper {
     @Select(COLUMNS + " where link = #{link} and state <> 'LET_GO' and good_until > #{now}")
     Optional<StoredWords> byLink(String link, Instant now);
 
-    @Select(COLUMNS + " where site = #{site}")
-    List<StoredWords> ofSite(String site);
+    @Select("<script>" + COLUMNS + " where enquiry in " + EnquiryMapper.THESE + "</script>")
+    List<StoredWords> of(List<String> enquiries);
 
     @Select(COLUMNS + " where site = #{site} and enquiry = #{enquiry} for update")
     Optional<StoredWords> lock(String site, String enquiry);

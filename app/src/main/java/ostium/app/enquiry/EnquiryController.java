@@ -75,9 +75,16 @@ class EnquiryController {
             @Schema(nullable = true) String service,
             String message) {}
 
+    /**
+     * The first of them: what is open, the newest first, and behind it what is over.
+     *
+     * @param after id of the last that is known; those behind it then
+     */
     @GetMapping("/api/sites/{id}/enquiries")
-    List<Enquiry> list(@PathVariable String id, HttpServletRequest request) {
-        return reader.ofSite(access.require(id, request));
+    List<Enquiry> list(
+            @PathVariable String id, @RequestParam(required = false) String after, HttpServletRequest request) {
+        StoredSite site = access.require(id, request);
+        return after == null ? reader.first(site) : reader.behind(site, after);
     }
 
     @GetMapping("/api/sites/{id}/enquiries/{enquiry}")

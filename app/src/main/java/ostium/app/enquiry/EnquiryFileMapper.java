@@ -21,9 +21,9 @@ interface EnquiryFileMapper {
     @Select("select coalesce(sum(f.size), 0)" + OF_SITE)
     long bytesOfSite(String site);
 
-    @Select("select f.enquiry, f.position, f.name, f.content_type, f.size" + OF_SITE
-            + " order by f.enquiry, f.position")
-    List<KeptFile> ofSite(String site);
+    @Select("<script>select enquiry, position, name, content_type, size from enquiry_file where enquiry in "
+            + EnquiryMapper.THESE + " order by enquiry, position</script>")
+    List<KeptFile> of(List<String> enquiries);
 
     @Select("select f.enquiry, f.position, f.name, f.content_type, f.size" + OF_SITE
             + " and f.enquiry = #{enquiry} and f.position = #{position}")

@@ -59,8 +59,8 @@ public class EnquiryFiles {
     }
 
     /** Those of all messages of a site, by message. */
-    Map<String, List<Enquiry.Attached>> ofSite(String site) {
-        return files.ofSite(site).stream()
+    Map<String, List<Enquiry.Attached>> of(List<String> enquiries) {
+        return files.of(enquiries).stream()
                 .collect(Collectors.groupingBy(
                         KeptFile::enquiry, Collectors.mapping(EnquiryFiles::view, Collectors.toList())));
     }

@@ -22,9 +22,23 @@ interface EnquiryMapper {
             + " #{form})")
     int insert(NewEnquiry enquiry);
 
-    /** The newest first; what is over for long stands behind them. */
-    @Select(COLUMNS + " order by state in ('DONE', 'LOST', 'UNWANTED'), received_at desc limit 500")
-    List<StoredEnquiry> ofSite(String site);
+    /** Several enquiries, within a script. */
+    String THESE = "(<foreach collection='enquiries' item='each' separator=','>#{each}</foreach>)";
+
+    String IS_OVER = "state in ('DONE', 'LOST', 'UNWANTED')";
+
+    String IN_ORDER = " order by " + IS_OVER + ", received_at desc, id desc limit #{most}";
+
+    /** Those that are open, the newest first, and behind them what is over. */
+    @Select(COLUMNS + IN_ORDER)
+    List<StoredEnquiry> first(String site, int most);
+
+    /** Those that stand behind one of them in the same order. */
+    @Select(COLUMNS + " and exists (select 1 from enquiry b where b.site = #{site} and b.id = #{after}"
+            + " and (enquiry." + IS_OVER + " > b." + IS_OVER + " or enquiry." + IS_OVER + " = b." + IS_OVER
+            + " and (enquiry.received_at < b.received_at"
+            + " or enquiry.received_at = b.received_at and enquiry.id < b.id)))" + IN_ORDER)
+    List<StoredEnquiry> behind(String site, String after, int most);
 
     @Select(COLUMNS + " order by received_at")
     List<StoredEnquiry> all(String site);
@@ -101,9 +115,9 @@ interface EnquiryMapper {
             + " values (#{id}, #{enquiry}, #{kind}, #{words}, #{author}, #{saidAt})")
     void insertEntry(String id, String enquiry, String kind, String words, String author, Instant saidAt);
 
-    @Select("select e.id, e.enquiry, e.kind, e.words, e.author, e.said_at from enquiry_entry e"
-            + " join enquiry q on q.id = e.enquiry where q.site = #{site} order by e.said_at, e.id")
-    List<StoredEntry> entries(String site);
+    @Select("<script>select id, enquiry, kind, words, author, said_at from enquiry_entry where enquiry in " + THESE
+            + " order by said_at, id</script>")
+    List<StoredEntry> entries(List<String> enquiries);
 
     /**
      * @param fields list of label and value, as JSON

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import org.springframework.stereotype.Component;
 import ostium.app.enquiry.EnquiryMapper.StoredEnquiry;
 import ostium.app.enquiry.EnquiryMapper.StoredEntry;
@@ -24,6 +25,9 @@ import tools.jackson.databind.json.JsonMapper;
 /** Reads the enquiries of a site as its owner sees them: held against the promise, with what was said since. */
 @Component
 class EnquiryReader {
+    /** So many are read at once. */
+    static final int MOST = 500;
+
     private final EnquiryMapper enquiries;
     private final EnquiryFiles files;
     private final AskedWordsMapper words;
@@ -52,13 +56,23 @@ class EnquiryReader {
         this.clock = clock;
     }
 
-    List<Enquiry> ofSite(StoredSite site) {
-        return read(site, enquiries.ofSite(site.id()));
+    /** Those that are open, the newest first, and behind them what is over; at most {@value #MOST}. */
+    List<Enquiry> first(StoredSite site) {
+        return read(site, enquiries.first(site.id(), MOST));
+    }
+
+    /** Those behind one of them in the same order; none where it is no more. */
+    List<Enquiry> behind(StoredSite site, String last) {
+        return read(site, enquiries.behind(site.id(), last, MOST));
     }
 
     /** Every one there is, the oldest first. */
     List<Enquiry> all(StoredSite site) {
-        return read(site, enquiries.all(site.id()));
+        List<StoredEnquiry> stored = enquiries.all(site.id());
+        return IntStream.iterate(0, from -> from < stored.size(), from -> from + MOST)
+                .mapToObj(from -> stored.subList(from, Math.min(from + MOST, stored.size())))
+                .flatMap(some -> read(site, some).stream())
+                .toList();
     }
 
     Optional<Enquiry> one(StoredSite site, String id) {
@@ -68,13 +82,17 @@ class EnquiryReader {
     }
 
     private List<Enquiry> read(StoredSite site, List<StoredEnquiry> stored) {
+        if (stored.isEmpty()) {
+            return List.of();
+        }
+        List<String> these = stored.stream().map(StoredEnquiry::id).toList();
         Map<String, List<MailQueue.Delivery>> deliveries =
-                mail.ofSite(site.id()).stream().collect(Collectors.groupingBy(MailQueue.Delivery::enquiry));
+                mail.ofEnquiries(these).stream().collect(Collectors.groupingBy(MailQueue.Delivery::enquiry));
         Map<String, List<StoredEntry>> entries =
-                enquiries.entries(site.id()).stream().collect(Collectors.groupingBy(StoredEntry::enquiry));
-        Map<String, AskedWordsMapper.StoredWords> asked = words.ofSite(site.id()).stream()
-                .collect(Collectors.toMap(AskedWordsMapper.StoredWords::enquiry, each -> each));
-        Map<String, List<Enquiry.Attached>> sent = files.ofSite(site.id());
+                enquiries.entries(these).stream().collect(Collectors.groupingBy(StoredEntry::enquiry));
+        Map<String, AskedWordsMapper.StoredWords> asked =
+                words.of(these).stream().collect(Collectors.toMap(AskedWordsMapper.StoredWords::enquiry, each -> each));
+        Map<String, List<Enquiry.Attached>> sent = files.of(these);
         Facts facts = readings.of(sites.state(site)).brief().facts();
         Optional<PromisedAnswer> promise = PromisedAnswer.of(facts);
         return stored.stream()

@@ -24,8 +24,10 @@ interface MailMapper {
     @Select(COLUMNS + " where id = #{id}")
     Optional<StoredMail> byId(String id);
 
-    @Select(COLUMNS + " where site = #{site} and enquiry is not null")
-    List<StoredMail> ofSite(String site);
+    @Select(
+            "<script>" + COLUMNS
+                    + " where enquiry in (<foreach collection='enquiries' item='each' separator=','>#{each}</foreach>)</script>")
+    List<StoredMail> ofEnquiries(List<String> enquiries);
 
     /** Those of a site that have not come to whom they are for, though they were tried. */
     @Select(COLUMNS + " where site = #{site} and (state = 'GIVEN_UP' or state = 'WAITING' and tries > 0)"

@@ -154,9 +154,9 @@ public class MailQueue implements QueuedWork {
         }
     }
 
-    /** The mails that tell of the enquiries of a site. */
-    public List<Delivery> ofSite(String site) {
-        return mails.ofSite(site).stream().map(MailQueue::delivery).toList();
+    /** @param enquiries ids, at least one */
+    public List<Delivery> ofEnquiries(List<String> enquiries) {
+        return mails.ofEnquiries(enquiries).stream().map(MailQueue::delivery).toList();
     }
 
     /** The mails that tell of an enquiry, the first that was written first. */

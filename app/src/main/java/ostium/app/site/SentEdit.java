@@ -43,7 +43,7 @@ public record SentEdit(
         if (request.getContentLengthLong() > LONGEST) {
             throw new Problem(HttpStatus.CONTENT_TOO_LARGE, "edit", "edit.tooLarge");
         }
-        if (key == null || !key.matches("[A-Za-z0-9.-]{8,60}") || edit == null) {
+        if (key == null || !key.matches("[A-Za-z0-9.-]{8,60}") || edit == null || edit.isNull()) {
             throw new Problem(HttpStatus.BAD_REQUEST, "key", "edit.id");
         }
         try {
@@ -64,6 +64,9 @@ public record SentEdit(
             }
             List<?> parts = value instanceof List<?> list ? list : value == null ? List.of() : List.of(value);
             for (Object each : parts) {
+                if (each == null) {
+                    throw new EditRefused("A part of “" + component.getName() + "” is missing in this edit.");
+                }
                 if (each instanceof Record record) {
                     requireWhole(record);
                 }
