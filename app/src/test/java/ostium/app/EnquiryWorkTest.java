@@ -84,7 +84,11 @@ class EnquiryWorkTest {
         }
         assertThat(all).hasSize(rows.size()).doesNotHaveDuplicates();
         assertThat(owner.get(enquiries + ".csv").body().lines()).hasSize(rows.size() + 1);
-        assertThat(owner.get(enquiries + "?after=" + UUID.randomUUID()).json()).isEmpty();
+        for (String none : new String[] {UUID.randomUUID().toString(), "", "%C3%BC", "%00", "x".repeat(300)}) {
+            Browserlike.Answer behind = owner.get(enquiries + "?after=" + none);
+            assertThat(behind.status()).as(none).isEqualTo(200);
+            assertThat(behind.json()).isEmpty();
+        }
     }
 
     @Test

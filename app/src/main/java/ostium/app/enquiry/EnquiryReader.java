@@ -14,6 +14,7 @@ import ostium.app.mail.MailQueue;
 import ostium.app.site.Readings;
 import ostium.app.site.SiteService;
 import ostium.app.site.StoredSite;
+import ostium.app.web.Ids;
 import ostium.core.enquiry.EnquiryState;
 import ostium.core.enquiry.PromisedAnswer;
 import ostium.core.enquiry.TestimonialForm;
@@ -63,7 +64,7 @@ class EnquiryReader {
 
     /** Those behind one of them in the same order; none where it is no more. */
     List<Enquiry> behind(StoredSite site, String last) {
-        return read(site, enquiries.behind(site.id(), last, MOST));
+        return Ids.canBe(last) ? read(site, enquiries.behind(site.id(), last, MOST)) : List.of();
     }
 
     /** Every one there is, the oldest first. */
