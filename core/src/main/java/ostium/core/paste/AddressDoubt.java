@@ -24,13 +24,14 @@ final class AddressDoubt {
 
     private static final Pattern WORD = Pattern.compile("(?<![\\p{L}0-9'’.-])\\p{Ll}[\\p{Ll}]*+");
     private static final Pattern MOVED = Pattern.compile("(?iu)(?<!\\bnext) to\\s");
-    private static final Pattern SENTENCE = Pattern.compile("[!?:]|\\p{L}{4,}\\.(?=\\s)");
+    private static final Pattern SENTENCE = Pattern.compile("[!?:]|\\p{L}{4,}(?<!(?i:str))\\.(?=\\s)");
     /** A house number without its street: something before it was not taken for the address. */
     private static final Pattern NUMBER_ALONE = Pattern.compile("[0-9]{1,4}\\p{L}?,");
 
     private static final Pattern BUILDING = Pattern.compile(
             "(?iu).*(?:[0-9]|^the\\s|\\b(?:street|road|lane|avenue|unit|house|court|yard|loft|mill|farm|cottage|barn|lodge|hall|works"
-                    + "|centre|center|building|buildings|arcade|mews|wharf|chambers|studios?|workshop|office|suite|floor|flat|quay|row|square|place|park"
+                    + "|centre|center|building|buildings|arcade|mews|wharf|chambers|studios?|workshop|office"
+                    + "|suite|floor|flat|quay|row|square|place|park"
                     + "|estate|market|station|church|school|gate|green|bank|view|villa|forge|stables|end|corner)\\b).*");
 
     private AddressDoubt() {}

@@ -17,7 +17,8 @@ final class AddressFinder {
                     + "|yard|loft|mill|farm|cottage|quay|row|square|place|drive|way|close|straße"
                     + "|strasse|str\\.|weg|platz|rue|calle|via|rua|straat|suite|floor)\\b).*");
     private static final Pattern LABEL = Pattern.compile(
-            "(?iu)^(?:address|(?:our|my|the)(?: new)? address(?: is)?|find us at|find us|pick ?up (?:from|at)|collect(?:ion)? (?:from|at)|based at"
+            "(?iu)^(?:address|(?:our|my|the)(?: new)? address(?: is)?|find us at|find us|pick ?up (?:from|at)"
+                    + "|collect(?:ion)? (?:from|at)|based at"
                     + "|workshop|visit us at|visit us"
                     + "|adresse|anschrift|dirección|indirizzo|where|based at|we(?: are|['’]re) (?:at|in)"
                     + "|(?:(?:our|my|the) )?(?:office|shop|studio|salon|workshop|garage|yard|showroom|practice|branch)(?:"
@@ -48,7 +49,8 @@ final class AddressFinder {
     private final Country country;
 
     private static final Pattern STREET_NAME = Pattern.compile(
-            "(?iu).*\\b(?:street|road|lane|avenue|square|place|drive|close|row|quay|hill|gardens|terrace|court|grove|rise|crescent|parade|esplanade|walk|way|mews"
+            "(?iu).*\\b(?:street|road|lane|avenue|square|place|drive|close|row|quay|hill|gardens|terrace|court"
+                    + "|grove|rise|crescent|parade|esplanade|walk|way|mews"
                     + "|passage|alley|embankment)$");
 
     /** Whether words are called as streets are: "Main Street". */

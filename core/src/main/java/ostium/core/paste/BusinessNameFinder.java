@@ -23,7 +23,7 @@ final class BusinessNameFinder {
                     + "|s\\.?l\\.?|bv|lda|services?|care|repairs?"
                     + "|alterations|works?|workshop|studio|salon|pianos?|cleaning|sweeps?|plumbing"
                     + "|heating|electrical|gardens?|landscapes?|roofing|joinery|tailors?|garage"
-                    + "|clinic|therapy|school|academy|praxis|kanzlei|werkstatt|atelier|cabinet|menuiserie))\\b\\.?.*");
+                    + "|clinic|clinique|clínica|therapy|school|academy|praxis|kanzlei|werkstatt|atelier|cabinet|menuiserie))\\b\\.?.*");
     private static final Pattern APART = Pattern.compile(",[ ]|[ ][-–—][ ]");
     /** Behind a name, what becomes of it: "Crumb & Co is moving!". */
     private static final Pattern NEWS =
@@ -39,7 +39,8 @@ final class BusinessNameFinder {
             Pattern.compile("(?iu)\\b(?:welcome to|booking with|choosing|visiting|have reached|['’]ve reached)\\s+$");
     /** Behind the name of a trade these make it no name of a business: "IRONING DONE". */
     private static final Pattern OFFERED = Pattern.compile(
-            "(?iu)[\\s:!,.–-]*(?:done|wanted|available|offered|undertaken|for hire|(?:and|&) (?:repairs?|maintenance|servicing|installations?|fitting|tuition)|lessons|by appointment)?[\\s:!,.–-]*");
+            "(?iu)[\\s:!,.–-]*(?:done|wanted|available|offered|undertaken|for hire|(?:and|&) (?:repairs?"
+                    + "|maintenance|servicing|installations?|fitting|tuition)|lessons|by appointment)?[\\s:!,.–-]*");
 
     /** Words that each begin with a capital: what a name of a business looks like, and a heading too. */
     private static final Pattern TITLE = Pattern.compile(

@@ -6,7 +6,8 @@ import ostium.core.base.Reading.Span;
 /** The words a letter begins and ends with: after the second, whoever wrote it signs. */
 final class Greetings {
     private static final Pattern HELLO = Pattern.compile(
-            "(?iu)^(?:(?:morning|afternoon|evening)(?=[,.!]|$)|hello|hi|hiya|dear|hallo|liebe[r]?|guten (?:tag|morgen|abend)|sehr geehrte[r]?|good (?:morning|afternoon|evening)|buen[oa]s (?:días|tardes)|bonjour|hola)\\b");
+            "(?iu)^(?:(?:morning|afternoon|evening)(?=[,.!]|$)|hello|hi|hiya|dear|hallo|liebe[r]?|guten (?:tag"
+                    + "|morgen|abend)|sehr geehrte[r]?|good (?:morning|afternoon|evening)|buen[oa]s (?:días|tardes)|bonjour|hola)\\b");
     private static final Pattern FAREWELL = Pattern.compile(
             "(?iu)^(?:(?:with )?(?:kind|kindest|best|warm|warmest|many) (?:regards|wishes|thanks)|regards|cheers"
                     + "|thanks(?: so much| again| very much)?|thank you|(?:see|speak to) you soon|speak soon|all best|take care|yours"

@@ -21,7 +21,8 @@ final class HoursFinder {
     private static final Pattern BEGIN = Pattern.compile("(?<![\\p{L}0-9])(?:(?:"
             + "mon(?:days?|s)?|tues?(?:days?)?|wed(?:nesdays?|s)?|thu(?:rs?)?(?:days?)?|fri(?:days?|s)?|sat(?:urdays?"
             + "|s)?|sun(?:days?|s)?"
-            + "|daily|every ?day|week ?days?|weekends?|24 ?/ ?7|24 (?:hours|hrs)|closed|geschlossen|fermée?s?|cerrado|7 days|seven days|by appointment"
+            + "|daily|every ?day|week ?days?|weekends?|24 ?/ ?7|24 (?:hours|hrs)|closed|geschlossen|fermée?s?"
+            + "|cerrado|7 days|seven days|by appointment"
             + "|m ?[-–] ?(?:f|th?|sa?|su)|24 ?h ?/ ?24"
             + "|mo|di|mi|do|fr|sa|so|(?:mon|diens|donners|frei|sams|sonn)tags?|mittwochs?|täglich|werktags"
             + "|lun(?:di)?|mar(?:di)?|mer(?:credi)?|jeu(?:di)?|ven(?:dredi)?|sam(?:edi)?|dim(?:anche)?|du lundi|tous les jours"
@@ -79,10 +80,16 @@ final class HoursFinder {
             "holiday",
             "feiertag");
 
+    private static final String MONTHS =
+            "january|february|march|april|june|july|august|september|october|november|december|januar"
+                    + "|februar|märz|juni|juli|oktober|dezember|janvier|février|mars|avril|juin|juillet|août|septembre|octobre|novembre"
+                    + "|décembre|enero|febrero|marzo|abril|mayo|junio|julio|agosto|septiembre|octubre|noviembre|diciembre";
+
     /** Says something of days or hours, whatever it is. */
     private static final Pattern MORE_HOURS =
             Pattern.compile("(?<![\\p{L}0-9])(?:mon|tue|wed|thu|fri|sat|sun)[a-z]{0,6}(?![\\p{L}])"
-                    + "|(?<![\\p{L}])(?:closed|except|sold out|stocks last|lunch|appointment|mornings?|afternoons?"
+                    + "|(?<![\\p{L}])(?:closed|except|sold out|stocks last|term|season|summer|winter|" + MONTHS
+                    + "|lunch|appointment|mornings?|afternoons?"
                     + "|evenings?|weekends?|alternate|every other|late"
                     + "|geschlossen|außer|vereinbarung|vormittags?|nachmittags?|(?:mon|diens|donners|frei|sams|sonn)tags?|mittwochs?"
                     + "|fermé|sauf|rendez-vous|matins?|lundi|mardi|mercredi|jeudi|vendredi|samedi|dimanche"

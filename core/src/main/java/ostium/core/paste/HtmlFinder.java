@@ -5,6 +5,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.regex.Pattern;
 import org.jsoup.Jsoup;
 import org.jsoup.nodes.Document;
 import org.jsoup.nodes.Element;
@@ -26,6 +27,10 @@ final class HtmlFinder implements Finder {
     private static final int DEEPEST = 400;
 
     private static final Set<String> ONE_OF = Set.of("name", "place", "hours", "trade", "person", "area", "founded");
+
+    private static final Pattern FROM =
+            Pattern.compile("(?iu)\\s*(?:(?:prices? )?from|ab|dès|à partir de|desde)\\s*:?\\s*");
+    private static final Pattern PRICE = Pattern.compile("\\s*[£$€]?\\s*[0-9]");
 
     static final String DATA_HEADING = "Said in the data of the page:";
 
@@ -85,6 +90,7 @@ final class HtmlFinder implements Finder {
                 .forEach(item -> data.add(JsonMapper.shared().writeValueAsString(microdata(item, 0))));
         page.select("nav,script,style,noscript,template,svg,iframe,head > :not(title)")
                 .remove();
+        leastPrices(page);
         String text = text(page);
         List<Found> said = new ArrayList<>();
         StringBuilder unseen = new StringBuilder();
@@ -160,6 +166,20 @@ final class HtmlFinder implements Finder {
             case "data", "meter" -> property.attr("value");
             default -> property.hasAttr("content") ? property.attr("content") : property.text();
         };
+    }
+
+    /** Prices below a heading "From" are the least of several: each says so itself, as it stands in a line of its own. */
+    private static void leastPrices(Document page) {
+        for (Element table : page.select("table")) {
+            Element headings = table.selectFirst("tr");
+            for (int column = 0; headings != null && column < headings.childrenSize(); column++) {
+                if (FROM.matcher(headings.child(column).text()).matches()) {
+                    table.select("tr > td:nth-child(" + (column + 1) + ")").stream()
+                            .filter(cell -> PRICE.matcher(cell.text()).lookingAt())
+                            .forEach(cell -> cell.prependText("from "));
+                }
+            }
+        }
     }
 
     /** The words as they are read, a block a line, cells of a table apart. */

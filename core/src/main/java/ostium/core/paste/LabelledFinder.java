@@ -131,8 +131,9 @@ final class LabelledFinder {
     private static final Pattern TALKING = Pattern.compile(
             "(?iu:\\b(?:it['’]?s|this is|i['’]?m|i am))[ ]+(?<who>\\p{Lu}\\p{Ll}{1,14})(?=[ ]+(?:from|of|at)[ ]+(?:The[ ]+)?\\p{Lu})");
 
-    private static final Pattern FIRM = Pattern.compile(
-            "[ ]+(?:of|from|at)[ ]+(?<firm>(?:The[ ]+)?\\p{Lu}[\\p{L}'’-]*(?:[ ]+(?:(?:&|and)[ ]+)?\\p{Lu}[\\p{L}'’-]*){1,5})(?=[.,!\\n]|[ ]+(?:in|at|on|here)\\b|$)");
+    private static final Pattern FIRM =
+            Pattern.compile("[ ]+(?:of|from|at)[ ]+(?<firm>(?:The[ ]+)?\\p{Lu}[\\p{L}'’-]*(?:[ ]+(?:(?:&"
+                    + "|and)[ ]+)?\\p{Lu}[\\p{L}'’-]*){1,5})(?=[.,!\\n]|[ ]+(?:in|at|on|here)\\b|$)");
 
     /** Said behind it, it may be asked for as well as not. */
     private static final Pattern POSSIBLE = Pattern.compile(

@@ -14,8 +14,8 @@ import ostium.core.trade.TradeCatalogue;
 final class PersonFinder {
     /** Two names of a person, on one line. */
     static final String NAME =
-            "(?:(?:Mrs?|Ms|Dr|Herr|Frau|Mme|M)\\.?[ ]+)?\\p{Lu}\\p{Ll}[\\p{L}'’-]*(?:[ ]+\\p{Lu}\\.)?(?:[ ]+"
-                    + "(?:de|van|von|la|le))?[ ]+\\p{Lu}\\p{L}[\\p{L}'’-]*";
+            "(?:(?:Mrs?|Ms|Dr|Herr|Frau|Mme|M)\\.?[ ])?\\p{Lu}\\p{Ll}[\\p{L}'’-]*(?:[ ]\\p{Lu}\\.)?(?:[ ]"
+                    + "(?:de|van|von|la|le))?[ ]\\p{Lu}\\p{L}[\\p{L}'’-]*";
 
     private static final Pattern PERSON = Pattern.compile(NAME);
     /** A name behind a title: nobody calls a business "Mr". */

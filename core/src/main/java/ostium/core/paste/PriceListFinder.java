@@ -40,12 +40,16 @@ final class PriceListFinder {
 
     /** Stands before a price and names nothing: "From £55". */
     private static final Pattern NO_NAME = Pattern.compile(
-            "(?iu)(?:all |our )?(?:prices?|costs?|rates?|charges?|jobs?|from|only|just|starting|ab|preise?|dès|à partir de|prix|tarifs?|desde|precios?)"
+            "(?iu)(?:all |our )?(?:prices?|costs?|rates?|charges?|jobs?|from|only|just|starting|ab|preise?|dès"
+                    + "|à partir de|prix|tarifs?|desde|precios?)"
                     + "(?: (?:from|start(?:ing)?(?: (?:from|at))?|ab|dès|desde))?");
 
     /** Behind a price, it is the least of several. */
     private static final Pattern UPWARDS =
             Pattern.compile("(?iu)(?:and |& )?(?:up|upwards|above|onwards)|et plus|y más");
+
+    /** A figure and a comma in a name: another price, perhaps, with its own name before it. */
+    private static final Pattern FIGURE_BEFORE_COMMA = Pattern.compile("[0-9]\\s*,");
 
     private static final Pattern COMMA = Pattern.compile(",\\s+(?=\\p{L})");
     private static final Pattern PRICE_FIRST = Pattern.compile("[£$€]?\\s?[0-9.,]+\\s?[£$€]|[£$€]");
@@ -144,8 +148,10 @@ final class PriceListFinder {
         }
         List<String> halves = new ArrayList<>(List.of(name.split("\\s*[(:–—]\\s*|\\s+-\\s+", 2)));
         String summary = halves.size() < 2 ? "" : plain(halves.get(1));
-        boolean changes = SECOND_FIGURE.matcher(rest).find() || !summary.isEmpty() && !rest.isEmpty();
-        String left = changes ? rest : "";
+        boolean changes = FIGURE_BEFORE_COMMA.matcher(name).find()
+                || SECOND_FIGURE.matcher(rest).find()
+                || !summary.isEmpty() && !rest.isEmpty();
+        String left = !changes ? "" : rest.isEmpty() ? plain(name) : rest;
         return service(plain(halves.get(0)), summary.isEmpty() && !changes ? rest : summary, price, minutes, trade)
                 .map(service -> new Row(service, left));
     }

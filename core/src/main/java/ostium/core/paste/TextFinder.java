@@ -22,7 +22,8 @@ final class TextFinder implements Finder {
     private static final int MOST_LINES = 6000;
 
     private static final Pattern FRAGMENT_END = Pattern.compile(
-            "\\s+[|•·*★☆✦✔✓➤►»~]+\\s+|(?<=[\\p{L}\\p{N})][.!?]{1,3})(?<!(?iu:\\b(?:dra?|mrs?|ms|prof|st|avda?|min|mins|std|hrs?|approx|ca|inc|incl|zzgl|\\p{L})\\.))"
+            "\\s+[|•·*★☆✦✔✓➤►»~]+\\s+|(?<=[\\p{L}\\p{N})][.!?]{1,3})(?<!(?iu:\\b(?:dra?|mrs?|ms|prof|st|avda?"
+                    + "|min|mins|std|hrs?|approx|ca|inc|incl|zzgl|\\p{L})\\.))"
                     + "\\s+(?=\\S)");
 
     private static final Pattern PIECE_END = Pattern.compile("[,;:]\\s+|\\s+[–—-]\\s+|\\s{2,}");

@@ -70,7 +70,7 @@ final class VCardFinder implements Finder {
                                 .flatMap(list -> list.getValues().stream())
                                 .filter(category ->
                                         TradeCatalogue.shipped().find(category).near()))
-                .filter(title -> title != null && !title.isBlank())
+                .filter(title -> title != null && !title.isBlank() && !LeftOver.isHarmless(title))
                 .findFirst()
                 .ifPresent(title -> found.add(Found.line("trade", title.strip(), at(title), trade(title))));
         card.getTelephoneNumbers().forEach(this::telephone);
@@ -99,7 +99,7 @@ final class VCardFinder implements Finder {
                 .forEach(service -> found.add(Found.service(service, at(service.name()), Sureness.SURE)));
     }
 
-    /** A title is the trade where it names one; "Owner" is none. */
+    /** A title is the trade where it names one. */
     private static Sureness trade(String title) {
         return TradeCatalogue.shipped().find(title).near() ? Sureness.SURE : Sureness.LIKELY;
     }

@@ -48,7 +48,7 @@ enum Whose {
                     + "|\\ball rights reserved\\b\\.?");
     private static final Pattern SALUTATION = Pattern.compile(
             "(?u)(?:[Dd]ear|[Hh]i|[Hh]ello|[Hh]allo|[Ll]iebe[r]?|[Ss]ehr geehrte[r]?|[Bb]onjour|[Cc]h[eè]re?|[Hh]ola"
-                    + "|[Ee]stimad[oa])\\s+\\p{Lu}[\\p{L}.'’-]*(?:\\s+\\p{Lu}[\\p{L}'’-]*)?\\s*[,!\\n–-]");
+                    + "|[Ee]stimad[oa])\\s+\\p{Lu}[\\p{L}.'’-]*(?:\\s+(?:(?:&|and|und|et|y)\\s+)?\\p{Lu}[\\p{L}'’-]*){0,3}\\s*[,!\\n–-]");
     private static final int SIGNS_OF_A_BILL = 2;
 
     private static List<Pattern> patterns(String... all) {
