@@ -23,6 +23,9 @@ class SlowBodiesTest {
     /** What a body may take here, and as long again for a busy machine. */
     private static final int LONGEST = 20_000;
 
+    /** More than are read of one client at once. */
+    private static final int MANY = 200;
+
     private static RunningOstium behind;
 
     @BeforeAll
@@ -83,13 +86,17 @@ class SlowBodiesTest {
     void oneClientHoldsSomeRequestsOpenAndOthersAreAnswered() throws Exception {
         List<Socket> held = new ArrayList<>();
         try {
-            for (int i = 0; i < 60; i++) {
+            for (int i = 0; i < MANY; i++) {
                 held.add(post("/_ostium/enquiry", "203.0.113.21"));
             }
             Browserlike.Answer other =
                     new Browserlike(behind.port()).getAt("nobody.localhost", "/", "X-Forwarded-For", "203.0.113.22");
             assertThat(other.status()).isEqualTo(404);
-            assertThat(firstLine(held.get(held.size() - 1))).contains(" 429 ");
+            int refused = 0;
+            for (Socket socket : held) {
+                refused += firstLine(socket).contains(" 429 ") ? 1 : 0;
+            }
+            assertThat(refused).isBetween(1, MANY - 100);
         } finally {
             for (Socket socket : held) {
                 socket.close();
@@ -97,11 +104,16 @@ class SlowBodiesTest {
         }
     }
 
+    /** What is answered first; empty where the line was cut instead. */
     private static String firstLine(Socket socket) throws IOException {
         InputStream in = socket.getInputStream();
         StringBuilder line = new StringBuilder();
-        for (int letter = in.read(); letter >= 0 && letter != '\r'; letter = in.read()) {
-            line.append((char) letter);
+        try {
+            for (int letter = in.read(); letter >= 0 && letter != '\r'; letter = in.read()) {
+                line.append((char) letter);
+            }
+        } catch (SocketException e) {
+            return "";
         }
         return line.toString();
     }

@@ -20,13 +20,17 @@ final class BodyInTime implements InputBuffer {
     private final InputBuffer below;
     private final Request request;
     private final Duration patience;
+    private final Runnable whole;
+    private boolean ended;
     private final long begun = System.nanoTime();
     private long received;
 
-    BodyInTime(InputBuffer below, Request request, Duration patience) {
+    /** @param whole what is done, once, when all of it has come or nothing more is read */
+    BodyInTime(InputBuffer below, Request request, Duration patience, Runnable whole) {
         this.below = below;
         this.request = request;
         this.patience = patience;
+        this.whole = whole;
     }
 
     /** @throws SocketTimeoutException if it has come too slowly so far; nothing more is read of it then */
@@ -39,7 +43,18 @@ final class BodyInTime implements InputBuffer {
         }
         int read = below.doRead(handler);
         received += Math.max(read, 0);
+        if (read < 0 || request.getContentLengthLong() >= 0 && received >= request.getContentLengthLong()) {
+            end();
+        }
         return read;
+    }
+
+    /** Nothing more comes, or is waited for. */
+    void end() {
+        if (!ended) {
+            ended = true;
+            whole.run();
+        }
     }
 
     @Override

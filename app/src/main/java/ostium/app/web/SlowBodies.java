@@ -23,8 +23,11 @@ import ostium.app.OstiumProperties;
  */
 @Configuration
 class SlowBodies {
-    /** Of one client, at once. A browser sends six. */
-    private static final int MOST_AT_ONCE = 32;
+    /**
+     * Bodies of one client that have not come whole yet: of the threads there are, less than a third. A browser sends six, a school
+     * behind one address some dozens.
+     */
+    private static final int MOST_AT_ONCE = 128;
 
     @Bean
     @Order(2)
@@ -58,7 +61,7 @@ class SlowBodies {
             }
             org.apache.coyote.Request below = request.getCoyoteRequest();
             InputBuffer buffer = below.getInputBuffer();
-            BodyInTime inTime = new BodyInTime(buffer, below, patience);
+            BodyInTime inTime = new BodyInTime(buffer, below, patience, () -> leave(client));
             below.setInputBuffer(inTime);
             try {
                 getNext().invoke(request, response);
@@ -68,7 +71,7 @@ class SlowBodies {
                 }
             } finally {
                 below.setInputBuffer(buffer);
-                leave(client);
+                inTime.end();
             }
         }
 

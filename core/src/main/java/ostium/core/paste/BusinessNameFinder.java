@@ -173,23 +173,29 @@ final class BusinessNameFinder {
         boolean stop = end > from + 1
                 && said.charAt(end - 1) == '.'
                 && !SHORTENED.matcher(said.substring(from, end)).find();
-        end = stop ? end - 1 : end;
-        Matcher with = WITH.matcher(said).region(from, end);
-        if (with.find() && TITLE.matcher(said.substring(from, with.start())).matches()) {
-            end = with.start();
-        }
-        Matcher news = NEWS.matcher(said).region(from, end);
-        if (news.find() && TITLE.matcher(said.substring(from, news.start())).matches()) {
-            end = news.start();
-        }
+        String title = titleIn(said.substring(from, stop ? end - 1 : end));
         Matcher apart = APART.matcher(said).region(from, said.length());
-        int comma = apart.find() ? apart.start() : -1;
-        String rest = comma < 0 ? "" : said.substring(apart.end()).strip();
-        boolean does = !rest.isEmpty()
+        boolean does = apart.find() && isDoing(said.substring(apart.end()).strip());
+        return new Span(line.from() + from, line.from() + (does ? apart.start() : from + title.length()));
+    }
+
+    /** The name at the beginning of words that go on with who is behind it, or what becomes of it; else the words. */
+    private static String titleIn(String said) {
+        for (Pattern goesOn : List.of(WITH, NEWS)) {
+            Matcher rest = goesOn.matcher(said);
+            if (rest.find() && TITLE.matcher(said.substring(0, rest.start())).matches()) {
+                return said.substring(0, rest.start());
+            }
+        }
+        return said;
+    }
+
+    /** Whether words behind a name say what it does, or whose it is. */
+    private static boolean isDoing(String rest) {
+        return !rest.isEmpty()
                 && (Character.isLowerCase(rest.codePointAt(0))
                         || OWNED.matcher(rest).matches()
                         || TradeCatalogue.shipped().find(rest).near());
-        return new Span(line.from() + from, does ? line.from() + comma : line.from() + end);
     }
 
     /** What comes before the ending of the domains of mail addresses and links, such as {@code ashlatch}. */

@@ -7,7 +7,6 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
-import ostium.core.base.DataFile;
 import ostium.core.base.Reading.Span;
 
 /**
@@ -15,10 +14,7 @@ import ostium.core.base.Reading.Span;
  * nothing; whatever else stands there is shown.
  */
 final class LeftOver {
-    private record Harmless(List<String> harmless) {}
-
-    private static final Set<String> HARMLESS =
-            Set.copyOf(DataFile.read("/ostium/paste-words.yaml", Harmless.class).harmless());
+    private static final Set<String> HARMLESS = PasteWords.SHIPPED.harmless();
     private static final Pattern WORD = Pattern.compile("[\\p{L}\\p{N}][\\p{L}\\p{N}'’.-]*");
     private static final int FEW_LETTERS = 3;
 
