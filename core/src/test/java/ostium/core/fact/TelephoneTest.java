@@ -11,6 +11,7 @@ class TelephoneTest {
     @ParameterizedTest(name = "{0} in {1} is {2}")
     @CsvSource(delimiter = '|', textBlock = """
             0117 496 0123            | GB | +441174960123 |
+            0117 496 O123            | GB | +441174960123 |
             +44 (0)117 496-0123      | GB | +441174960123 |
             00441174960123           | GB | +441174960123 |
             0117 496 0123 ext 4      | GB | +441174960123 | 4
