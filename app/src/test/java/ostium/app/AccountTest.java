@@ -76,9 +76,7 @@ class AccountTest {
     @Test
     void guessesElsewhereDoNotKeepTheOwnerOutOfABrowserTheyHaveUsed() {
         String email = UUID.randomUUID() + "@quill.example";
-        Browserlike owner = Browserlike.fresh();
-        owner.signUp(email);
-        owner.call("DELETE", "/api/session", null);
+        Browserlike owner = signedOutAgain(email);
         Browserlike guesser = Browserlike.fresh();
         for (int i = 0; i < 12; i++) {
             signIn(guesser, email, "guess " + i);
@@ -99,9 +97,7 @@ class AccountTest {
     @Test
     void aKnownBrowserGuessesNoMoreThanAnother() {
         String email = UUID.randomUUID() + "@quill.example";
-        Browserlike owner = Browserlike.fresh();
-        owner.signUp(email);
-        owner.call("DELETE", "/api/session", null);
+        Browserlike owner = signedOutAgain(email);
         int last = 0;
         for (int i = 0; i < 12; i++) {
             last = signIn(owner, email, "guess " + i).status();
@@ -110,6 +106,14 @@ class AccountTest {
         assertThat(signIn(owner, UUID.randomUUID() + "@quill.example", "a guess")
                         .status())
                 .isEqualTo(422);
+    }
+
+    /** A browser in which somebody has signed in, and out. */
+    private static Browserlike signedOutAgain(String email) {
+        Browserlike browser = Browserlike.fresh();
+        browser.signUp(email);
+        browser.call("DELETE", "/api/session", null);
+        return browser;
     }
 
     private static Browserlike.Answer signIn(Browserlike browser, String email, String password) {

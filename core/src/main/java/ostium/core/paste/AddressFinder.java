@@ -3,8 +3,10 @@ package ostium.core.paste;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.regex.MatchResult;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import ostium.core.base.Reading.Span;
 import ostium.core.country.Country;
@@ -25,6 +27,7 @@ final class AddressFinder {
                     + " [0-9]{1,2})?(?:\\s*:| is(?: at)?| at)|a)"
                     + "\\s*[:–-]?\\s+");
 
+    /** "From 1 December find us at 88 Wattle St". */
     private static final Pattern WHERE =
             Pattern.compile("(?iu)\\b(?:(?:find|visit|see|join) us|based|located|we['’]?(?: a)?re"
                     + "|moving|moved|move)\\s+(?:from [^.]{3,60}? to|at|in|to)\\s+(?:our new \\p{L}+,? (?:at )?)?");
@@ -39,6 +42,7 @@ final class AddressFinder {
     private static final Pattern SAID_BEFORE = Pattern.compile(
             "(?s)(?:.*\\s)?(?!(?:of|the|and|rear|near|opposite|next|behind|above)\\b)\\p{Ll}[\\p{L}'’-]{2,},\\s*");
 
+    /** A full stop behind a word of three letters or more: what comes before is none of the address. */
     private static final Pattern SENTENCE_END =
             Pattern.compile("(?<=\\p{L}{3}|[-–][0-9]{1,2})(?<!(?iu:str|avda|blvd|bldg|apt|ste))[.!?]\\s+");
 
@@ -145,7 +149,9 @@ final class AddressFinder {
 
     /** Where an address begins in its line: after a label, a bar, or the words of a sentence before the house number. */
     private int start(String said, int end) {
-        int start = Math.max(Math.max(labelled(said), afterSentence(said, end)), afterWhere(said, end));
+        int start = IntStream.of(labelled(said), behindLast(SENTENCE_END, said, end), behindLast(WHERE, said, end))
+                .max()
+                .orElseThrow();
         Matcher bar = Pattern.compile("\\s+[|•·]\\s+").matcher(said).region(start, end);
         List<Integer> starts = new ArrayList<>(List.of(start));
         while (bar.find()) {
@@ -177,24 +183,14 @@ final class AddressFinder {
         return found && !before.matches(".*[0-9].*") && before.strip().split("\\s+").length > 3 ? house.start() : start;
     }
 
-    /** A full stop behind a word of three letters or more ends a sentence: what comes before is none of the address. */
-    private static int afterSentence(String said, int end) {
-        Matcher stop = SENTENCE_END.matcher(said).region(0, end);
-        int after = 0;
-        while (stop.find()) {
-            after = stop.end();
-        }
-        return after;
-    }
-
-    /** "From 1 December find us at 88 Wattle St". */
-    private static int afterWhere(String said, int end) {
-        Matcher where = WHERE.matcher(said).region(0, end);
-        int after = 0;
-        while (where.find()) {
-            after = where.end();
-        }
-        return after;
+    /** Where the last of what a pattern finds before the code ends; the beginning where it finds nothing. */
+    private static int behindLast(Pattern pattern, String said, int end) {
+        return pattern.matcher(said)
+                .region(0, end)
+                .results()
+                .mapToInt(MatchResult::end)
+                .max()
+                .orElse(0);
     }
 
     /** Without the postal code at its end, or the code and the first letters of the town. */
