@@ -114,8 +114,15 @@ export class EnquiriesState {
     const { data, error, response } = await api.GET('/api/sites/{id}/enquiries', {
       params: { path: { id: site }, query: { after: last.id } }
     });
-    if (!data) return problemOf(error, response);
     if (site !== this.#site) return null;
+    if (response.status === 404) {
+      // It was deleted elsewhere: what stands behind it stands behind the one before it too.
+      const others = ({ id }: Enquiry): boolean => id !== last.id;
+      this.#behind = this.#behind.filter(others);
+      this.list = (this.list ?? []).filter(others);
+      return this.older();
+    }
+    if (!data) return problemOf(error, response);
     this.#behind = [...this.#behind, ...data];
     this.more = data.length >= PAGE;
     this.list = this.#together(this.list ?? []);

@@ -150,4 +150,15 @@ describe('finding and people', () => {
     expect(enquiries.list?.at(-1)?.id).toBe('older');
     expect(enquiries.more).toBe(false);
   });
+
+  it('stand behind the one before, where the last was deleted in another window', async () => {
+    const enquiries = await loaded(enquiry('kept', { state: 'DONE' }), enquiry('deleted', { state: 'DONE' }));
+    const asked = vi
+      .spyOn(api, 'GET')
+      .mockResolvedValueOnce({ error: {}, response: new Response(null, { status: 404 }) } as never)
+      .mockResolvedValueOnce({ data: [enquiry('older')], response: new Response() } as never);
+    expect(await enquiries.older()).toBeNull();
+    expect(asked.mock.lastCall?.[1]).toMatchObject({ params: { query: { after: 'kept' } } });
+    expect(enquiries.list?.map((each) => each.id)).toEqual(['kept', 'older']);
+  });
 });

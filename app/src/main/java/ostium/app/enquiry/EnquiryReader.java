@@ -15,6 +15,7 @@ import ostium.app.site.Readings;
 import ostium.app.site.SiteService;
 import ostium.app.site.StoredSite;
 import ostium.app.web.Ids;
+import ostium.app.web.Problem;
 import ostium.core.enquiry.EnquiryState;
 import ostium.core.enquiry.PromisedAnswer;
 import ostium.core.enquiry.TestimonialForm;
@@ -62,9 +63,16 @@ class EnquiryReader {
         return read(site, enquiries.first(site.id(), MOST));
     }
 
-    /** Those behind one of them in the same order; none where it is no more. */
+    /**
+     * Those behind one of them in the same order.
+     *
+     * @throws Problem 404 where that one is no more: what stands behind it is not known then
+     */
     List<Enquiry> behind(StoredSite site, String last) {
-        return Ids.canBe(last) ? read(site, enquiries.behind(site.id(), last, MOST)) : List.of();
+        if (!Ids.canBe(last) || enquiries.one(site.id(), last).isEmpty()) {
+            throw Problem.notFound();
+        }
+        return read(site, enquiries.behind(site.id(), last, MOST));
     }
 
     /** Every one there is, the oldest first. */
