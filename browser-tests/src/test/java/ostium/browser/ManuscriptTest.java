@@ -69,7 +69,10 @@ class ManuscriptTest {
                     .filter(new Locator.FilterOptions().setHasText("0117"));
             telephone.click();
             owner.taps("Change your telephone number");
-            page.getByRole(AriaRole.DIALOG).getByRole(AriaRole.TEXTBOX).fill("0117 496 0199");
+            Locator line = page.getByRole(AriaRole.DIALOG).getByRole(AriaRole.TEXTBOX);
+            line.waitFor();
+            owner.waitsForTheDialog();
+            line.fill("0117 496 0199");
             owner.taps("Done");
             assertThat(telephone).hasText("0117 496 0199");
             assertThat(shopfront(page).locator(".callbar")).containsText("0117 496 0199");
@@ -110,6 +113,7 @@ class ManuscriptTest {
             Keyboard keyboard = new Keyboard(page);
             keyboard.tabsTo("Keep this one").presses("Enter");
             page.locator("#account-name").waitFor();
+            new Owner(page).waitsForTheDialog();
             keyboard.tabsToField("account-name").types("Ada Ashlatch");
             keyboard.tabsToField("account-email").types(UUID.randomUUID() + "@quill.example");
             keyboard.tabsToField("account-password").types("a long password").presses("Enter");
@@ -131,6 +135,7 @@ class ManuscriptTest {
             new Owner(page).waitsUntilKept();
             keyboard.tabsTo("your telephone number: 0117 496 0142. Change").presses("Enter");
             page.getByRole(AriaRole.DIALOG).waitFor();
+            new Owner(page).waitsForTheDialog();
             keyboard.presses("Control+a").types("0117 496 0199").presses("Enter");
             assertThat(servicesHeading(page)).containsText("0117 496 0199");
             page.locator(".fact-dialog")

@@ -20,7 +20,20 @@ final class Owner {
     }
 
     Owner says(String field, String words) {
-        page.locator("#" + field).fill(words);
+        Locator line = page.locator("#" + field);
+        line.waitFor();
+        waitsForTheDialog();
+        line.fill(words);
+        return this;
+    }
+
+    /**
+     * A dialog takes the focus a frame after it is seen, and what is typed before would land in its first field. No hand is
+     * that quick, but a test is.
+     */
+    Owner waitsForTheDialog() {
+        page.waitForFunction("() => [...document.querySelectorAll('[role=dialog][data-state=open]')]"
+                + ".every((dialog) => dialog.contains(document.activeElement))");
         return this;
     }
 
