@@ -1,4 +1,4 @@
-import { api, type Sheet, type SiteView } from './api/client';
+import { api, type KeptSheet, type Sheet, type SiteView } from './api/client';
 import type { Edit } from './document/edits';
 import { applyToSheet, difference, lineOf } from './document/sheetEdits';
 import { lastKnown } from './keeping/browserStore';
@@ -25,6 +25,8 @@ export class SiteState {
   sheet = $state<Sheet>(emptySheet());
   openness = $state<Openness>('new');
   outbox = $state.raw<Outbox | null>(null);
+  /** What the last edit of the sheet was answered with; holds as long as the site is at its revision. */
+  kept = $state.raw<KeptSheet | null>(null);
 
   #retry: ReturnType<typeof setTimeout> | undefined;
   #stop: () => void = () => undefined;
@@ -151,7 +153,7 @@ export class SiteState {
       revision: () => this.view?.revision ?? 0,
       send: (body) =>
         api.POST('/api/sites/{id}/sheet/edits', { params: { path: { id: outbox.site } }, body }),
-      taken: (answer) => this.#show(answer as SiteView),
+      taken: (answer) => this.#take(answer as KeptSheet),
       changed: (anew) => (anew ? void this.reload() : this.#settle()),
       theirs: (edit: Edit) =>
         edit.kind === 'setLine' && this.view ? lineOf(this.view.sheet, edit.path) : '',
@@ -159,6 +161,11 @@ export class SiteState {
     };
     this.outbox = outbox;
     this.#stop = outbox.carry(carrier);
+  }
+
+  #take(kept: KeptSheet): void {
+    this.kept = kept;
+    this.#show(kept.site);
   }
 
   #show(view: SiteView): void {

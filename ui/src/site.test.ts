@@ -44,13 +44,16 @@ class Server {
       this.revision += 1;
       this.sheet = edits.reduce(applyToSheet, this.sheet);
     }
-    return Response.json({
+    const facts = { revision: this.revision, zone: 'Europe/London' };
+    if (path.endsWith('/facts')) return Response.json(facts);
+    const site = {
       id: body?.id ?? path.split('/')[3],
       revision: this.revision,
       sheet: this.sheet,
       answers: {},
       missing: []
-    });
+    };
+    return Response.json(body?.edit ? { site, facts } : site);
   };
 }
 
@@ -93,6 +96,24 @@ describe('a site being worked on', () => {
     expect(server.edits()).toEqual([{ kind: 'setLine', path: 'name', words: 'Ashlatch' }]);
     expect(site.outbox?.keeping).toBe('kept');
     expect(site.sheet.seed).toBe(7);
+  });
+
+  it('brings what stands beside its facts with each answer, and asks for it only where it came without', async () => {
+    const { FactsState } = await import('./screens/facts/facts.svelte');
+    const facts = new FactsState();
+    const asked = () =>
+      server.sent.filter((sent) => sent.method === 'GET' && sent.path.endsWith('/facts')).length;
+    name('Ashlatch');
+    await settle(1000);
+    await facts.follow(site);
+    expect(facts.view?.revision).toBe(site.view?.revision);
+    expect(asked()).toBe(0);
+
+    server.revision += 1;
+    await Promise.all([site.reload(), settle(100)]);
+    await facts.follow(site);
+    expect(facts.view?.revision).toBe(server.revision);
+    expect(asked()).toBe(1);
   });
 
   it('is made for what needs it, though nothing is typed', async () => {

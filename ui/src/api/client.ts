@@ -7,6 +7,8 @@ import type { components, paths } from './schema';
 
 export type { Sheet } from '../sheet';
 export type SiteView = Omit<components['schemas']['SiteView'], 'sheet'> & { sheet: Sheet };
+/** What an edit of the facts sheet is answered with. */
+export type KeptSheet = Omit<components['schemas']['KeptSheet'], 'site'> & { site: SiteView };
 export type TypedService = components['schemas']['TypedService'];
 export type Answer = components['schemas']['FieldAnswer'];
 export type Enquiry = components['schemas']['Enquiry'];

@@ -1,5 +1,4 @@
 import { tick } from 'svelte';
-import { api } from '../api/client';
 import type { components } from '../api/schema';
 
 type Question = components['schemas']['QuestionView'];
@@ -13,22 +12,11 @@ export class NextQuestion {
   /** Whether the last question was answered here, so that something is left in its place. */
   isOver = $state(false);
 
-  #turn = 0;
-
   /** @param edit puts words on a line of the sheet */
-  constructor(
-    readonly id: string,
-    readonly edit: (path: string, words: string) => void
-  ) {}
+  constructor(readonly edit: (path: string, words: string) => void) {}
 
-  async load(): Promise<void> {
-    const mine = ++this.#turn;
-    const { data } = await api.GET('/api/sites/{id}/question', { params: { path: { id: this.id } } });
-    if (data && mine === this.#turn) await this.#show(data);
-  }
-
-  /** After an answer the next question, or what stands in its place, has the focus of the one before. */
-  async #show(next: Question): Promise<void> {
+  /** Asks the next. After an answer it, or what stands in its place, has the focus of the one before. */
+  async ask(next: Question): Promise<void> {
     const within = !!document.activeElement?.closest('[data-question]');
     const isOther = next.next?.key !== this.asked?.next?.key;
     this.isOver = !next.next && (this.isOver || within);

@@ -1,6 +1,6 @@
 import { render, screen, waitFor } from '@testing-library/svelte';
 import { expect, test, vi } from 'vitest';
-import { api } from '../api/client';
+import type { components } from '../api/schema';
 import { NextQuestion } from './nextQuestion.svelte';
 import QuestionLeaf from './QuestionLeaf.svelte';
 
@@ -19,20 +19,17 @@ const OWN = {
   isYesOrNo: false
 };
 
-/** What the server asks from now on. */
-function asked(next: typeof PRACTICE | null, putOff = '') {
-  return vi
-    .spyOn(api, 'GET')
-    .mockResolvedValue({ data: { next, section: 'one', putOff } as never, response: new Response() });
+/** What the server asks now. */
+function asks(next: typeof PRACTICE | null, putOff = '') {
+  return { next, section: 'one', putOff } as components['schemas']['QuestionView'];
 }
 
 async function shown(next: typeof PRACTICE | null, putOff = '') {
-  asked(next, putOff);
   const edit = vi.fn();
   const answer = vi.fn();
-  const question = new NextQuestion('site', edit);
+  const question = new NextQuestion(edit);
   render(QuestionLeaf, { question, answer });
-  await question.load();
+  await question.ask(asks(next, putOff));
   return { edit, answer, question };
 }
 
@@ -58,18 +55,16 @@ test('a question that is put off stays put off, beside those before it', async (
 test('the next question has the focus of the one before', async () => {
   const { question } = await shown(PRACTICE);
   (await screen.findByRole('button', { name: 'No' })).focus();
-  asked(OWN, 'practice/quote');
-  await question.load();
+  await question.ask(asks(OWN, 'practice/quote'));
   await waitFor(() => expect(document.activeElement?.textContent).toBe(OWN.ask));
 });
 
 test('the last question leaves something in its place that has the focus', async () => {
   const { question } = await shown(PRACTICE);
   (await screen.findByRole('button', { name: 'Yes, every time' })).focus();
-  asked(null);
-  await question.load();
+  await question.ask(asks(null));
   expect(document.activeElement?.textContent).toContain('That is all we would ask');
-  await question.load();
+  await question.ask(asks(null));
   expect(document.activeElement?.textContent).toContain('That is all we would ask');
 });
 
@@ -77,16 +72,4 @@ test('nothing is shown when nothing was left to ask', async () => {
   await shown(null);
   expect(screen.queryByText('Would make the page stronger')).toBeNull();
   expect(screen.queryByText(/all we would ask/)).toBeNull();
-});
-
-test('an answer that comes late is not shown over one that came since', async () => {
-  const { question } = await shown(PRACTICE);
-  let late: (value: unknown) => void = () => {};
-  vi.spyOn(api, 'GET').mockReturnValueOnce(new Promise((resolve) => (late = resolve)) as never);
-  const slow = question.load();
-  asked(OWN);
-  await question.load();
-  late({ data: { next: PRACTICE, section: 'one', putOff: '' }, response: new Response() });
-  await slow;
-  expect(question.asked?.next?.key).toBe('own');
 });

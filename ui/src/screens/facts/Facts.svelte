@@ -34,16 +34,18 @@
   );
 
   const id = $derived(site.view?.id);
-  const question = $derived(id ? new NextQuestion(id, edit) : null);
+  const question = $derived(id ? new NextQuestion(edit) : null);
 
   $effect(() => {
     if (site.view?.revision) void facts.follow(site);
   });
   $effect(() => {
-    if (site.view?.revision !== undefined) void question?.load();
+    const next = facts.view?.question;
+    const asks = question;
+    if (next) untrack(() => void asks?.ask(next));
   });
   $effect(() => {
-    if (given) void files.follow();
+    if (given) untrack(() => void files.follow());
   });
   onDestroy(() => files.stop());
 

@@ -41,9 +41,10 @@
     toLook: () => navigate('/sites/:id/look', { params: { id } }),
     said: (words, wrong) => (wrong ? notices.error({ title: words }) : notices.info({ title: words }))
   });
-  const question = new NextQuestion(id, (path, words) => manuscript.edit({ kind: 'setLine', path, words }));
+  const question = new NextQuestion((path, words) => manuscript.edit({ kind: 'setLine', path, words }));
   $effect(() => {
-    if (manuscript.view?.revision !== undefined) void question.load();
+    const next = manuscript.view?.question;
+    if (next) untrack(() => void question.ask(next));
   });
   const view = $derived(site.view);
 

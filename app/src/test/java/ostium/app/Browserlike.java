@@ -222,7 +222,7 @@ public final class Browserlike {
 
     /** Makes a site and keeps a sheet; answers the view of it. */
     public JsonNode site(Map<String, Object> sheet) {
-        return keepSheet(begin(), sheet).json();
+        return keepSheet(begin(), sheet).json().path("site");
     }
 
     /** Keeps a sheet as the interface does: the edits that make it of the one that was shown, as one step. */

@@ -152,7 +152,7 @@ class FilesTest {
                         "document",
                         "list",
                         Map.of("file", taken.path("file").asString(), "title", "Price list 2026"))));
-        JsonNode kept = owner.keepSheet(site, sheet).json();
+        JsonNode kept = owner.keepSheet(site, sheet).json().path("site");
         owner.signUp(UUID.randomUUID() + "@quill.example");
         String address = "listed-" + id.substring(0, 8);
         assertThat(owner.publish(kept, address).status()).isEqualTo(201);

@@ -121,7 +121,8 @@ class PublishingTest {
         JsonNode edited = OWNER.site(Browserlike.sheet("Before"));
         OWNER.publish(edited, "before-after");
         JsonNode now = OWNER.get("/api/sites/" + edited.path("id").asString()).json();
-        JsonNode changed = OWNER.keepSheet(now, Browserlike.sheet("After")).json();
+        JsonNode changed =
+                OWNER.keepSheet(now, Browserlike.sheet("After")).json().path("site");
         assertThat(changed.path("pendingChanges").asInt()).isEqualTo(1);
         assertThat(VISITOR.getAt("before-after.localhost", "/").body())
                 .contains("Before")

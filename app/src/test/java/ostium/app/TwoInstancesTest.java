@@ -34,7 +34,7 @@ class TwoInstancesTest {
 
         JsonNode now = owner.get("/api/sites/" + site.path("id").asString()).json();
         JsonNode changed =
-                owner.keepSheet(now, Browserlike.sheet("Second words")).json();
+                owner.keepSheet(now, Browserlike.sheet("Second words")).json().path("site");
         owner.publish(changed, "");
         within(1_000, () -> visitor.getAt("two-instances.localhost", "/").body().contains("Second words"));
     }

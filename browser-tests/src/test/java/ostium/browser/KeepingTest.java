@@ -7,6 +7,8 @@ import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.UUID;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
@@ -55,6 +57,25 @@ class KeepingTest {
     private int sites() {
         String all = (String) page.evaluate("async () => (await fetch('/api/sites')).text()");
         return JsonMapper.shared().readTree(all).size();
+    }
+
+    @Test
+    void aFactIsKeptByOneRequest() {
+        page.navigate(manuscript("One Request Sweeps").replace("/page", ""));
+        owner.opensFact("Telephone");
+        Locator telephone = page.locator("#telephone");
+        telephone.waitFor();
+        List<String> asked = new ArrayList<>();
+        page.onRequest(request -> {
+            if (request.url().contains("/api/")) {
+                asked.add(request.method() + " " + request.url().replaceAll(".*/", ""));
+            }
+        });
+        telephone.fill("0117 496 0177");
+        owner.waitsUntilKept();
+        assertThat(asked).containsExactly("POST edits");
+        page.reload();
+        assertThat(owner.fact("Telephone")).containsText("0117 496 0177");
     }
 
     @Nested

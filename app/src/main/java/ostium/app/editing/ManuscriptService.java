@@ -11,6 +11,7 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Service;
+import ostium.app.drafting.QuestionView;
 import ostium.app.editing.ManuscriptView.AsideView;
 import ostium.app.editing.ManuscriptView.FacetView;
 import ostium.app.editing.ManuscriptView.FactView;
@@ -135,7 +136,8 @@ class ManuscriptService {
                 !mine.toUndo().isEmpty(),
                 !mine.toRedo().isEmpty(),
                 outlook.pendingChanges(),
-                origins.preview() + "/" + tokens.give(site.id()) + "/");
+                origins.preview() + "/" + tokens.give(site.id()) + "/",
+                QuestionView.of(state, reading));
     }
 
     /** The forms of the site, hidden ones too, by id of their section. */

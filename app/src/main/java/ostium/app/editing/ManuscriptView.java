@@ -2,6 +2,7 @@ package ostium.app.editing;
 
 import java.util.List;
 import java.util.Map;
+import ostium.app.drafting.QuestionView;
 import ostium.core.door.Route;
 import ostium.core.enquiry.FormStart;
 import ostium.core.form.FieldKind;
@@ -32,6 +33,7 @@ import ostium.core.site.Site;
  * @param canRedo whether there is one to do again
  * @param changes how many changes are not public yet
  * @param preview address of the shopfront
+ * @param question what is asked of the owner now
  */
 record ManuscriptView(
         long revision,
@@ -51,7 +53,8 @@ record ManuscriptView(
         boolean canUndo,
         boolean canRedo,
         int changes,
-        String preview) {
+        String preview,
+        QuestionView question) {
 
     /**
      * A kind of section.

@@ -3,11 +3,7 @@ package ostium.app.facts;
 import jakarta.servlet.http.HttpServletRequest;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
-import java.time.LocalDate;
-import java.util.Comparator;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
@@ -21,8 +17,6 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.multipart.MultipartFile;
 import ostium.app.facts.FactsView.CountryView;
-import ostium.app.facts.FactsView.HolidayView;
-import ostium.app.facts.FactsView.WeekView;
 import ostium.app.site.SiteAccess;
 import ostium.app.site.SiteService;
 import ostium.app.site.StoredSite;
@@ -31,19 +25,15 @@ import ostium.app.web.RateLimits;
 import ostium.core.base.Reading;
 import ostium.core.country.Country;
 import ostium.core.edit.State;
-import ostium.core.fact.FactValue;
 import ostium.core.fact.Facts;
 import ostium.core.format.BusinessCard;
 import ostium.core.format.LocalBusiness;
 import ostium.core.format.ServicesCsv;
-import ostium.core.hours.Holiday;
 import ostium.core.hours.OpeningHoursSyntax;
 import ostium.core.paste.Findings;
 import ostium.core.paste.PasteReader;
 import ostium.core.paste.Source;
-import ostium.core.sheet.SheetReading;
 import ostium.core.text.Slug;
-import ostium.render.FactUses;
 
 /** The facts sheet over HTTP. The words of its lines are kept with the site; here is what stands beside them. */
 @RestController
@@ -69,42 +59,7 @@ class FactsController {
     FactsView show(@PathVariable String id, HttpServletRequest request) {
         StoredSite site = access.require(id, request);
         State state = sites.state(site);
-        SheetReading reading = sites.read(state);
-        Facts facts = reading.brief().facts();
-        Country country = Country.of(state.sheet().region());
-        boolean asksZone = country.zones().size() > 1;
-        return new FactsView(
-                site.revision(),
-                reading.isEnough() ? FactUses.of(reading.brief(), state.draft(reading)) : Map.of(),
-                weeks(facts),
-                holidays(country, reading.brief().today().date()),
-                facts.zone().getId(),
-                asksZone ? country.zones() : List.of(),
-                country.example());
-    }
-
-    private static Map<String, WeekView> weeks(Facts facts) {
-        Map<String, WeekView> weeks = new LinkedHashMap<>();
-        facts.list().forEach(fact -> {
-            if (fact.value() instanceof FactValue.Hours hours) {
-                weeks.put(fact.id(), WeekView.of(hours.week()));
-            } else if (fact.value() instanceof FactValue.HoursFor hours) {
-                weeks.put(fact.id(), WeekView.of(hours.week()));
-            }
-        });
-        return weeks;
-    }
-
-    private static List<HolidayView> holidays(Country country, LocalDate today) {
-        return Holiday.of(country.code()).stream()
-                .filter(holiday -> holiday.only() == null)
-                .map(holiday -> {
-                    LocalDate date = holiday.dayIn(today.getYear());
-                    LocalDate next = date.isBefore(today) ? holiday.dayIn(today.getYear() + 1) : date;
-                    return new HolidayView(holiday.name(), next.toString(), holiday.name() + " closed");
-                })
-                .sorted(Comparator.comparing(HolidayView::date))
-                .toList();
+        return FactsView.of(site.revision(), state, sites.read(state));
     }
 
     // ---- in ------------------------------------------------------------------------------------------------------

@@ -16,41 +16,25 @@ import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import ostium.app.account.Account;
 import ostium.app.account.AccountService;
-import ostium.app.web.Origins;
 import ostium.app.web.Problem;
 import ostium.app.web.RateLimits;
 import ostium.core.edit.State;
-import ostium.core.sheet.SheetReading;
 
 @RestController
 class SiteController {
     private static final Pattern UUID = Pattern.compile("[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}");
 
     private final SiteService sites;
-    private final SiteLog log;
     private final SiteAccess access;
     private final AccountService accounts;
-    private final PreviewTokens tokens;
-    private final Origins origins;
-    private final List<SiteOutlook> outlooks;
+    private final SiteViews views;
     private final RateLimits limits;
 
-    SiteController(
-            SiteService sites,
-            SiteLog log,
-            SiteAccess access,
-            AccountService accounts,
-            PreviewTokens tokens,
-            Origins origins,
-            List<SiteOutlook> outlooks,
-            RateLimits limits) {
+    SiteController(SiteService sites, SiteAccess access, AccountService accounts, SiteViews views, RateLimits limits) {
         this.sites = sites;
-        this.log = log;
         this.access = access;
         this.accounts = accounts;
-        this.tokens = tokens;
-        this.origins = origins;
-        this.outlooks = outlooks;
+        this.views = views;
         this.limits = limits;
     }
 
@@ -105,39 +89,29 @@ class SiteController {
             throw new Problem(HttpStatus.BAD_REQUEST, "id", "site.id");
         }
         if (sites.byId(asked.id()).isPresent()) {
-            return view(access.require(asked.id(), request));
+            return views.view(access.require(asked.id(), request));
         }
         limits.require(RateLimits.Act.NEW_SITE, request.getRemoteAddr());
         Optional<Account> account = accounts.current();
         StoredSite site = account.isPresent()
                 ? sites.create(asked.id(), account.get().id(), null)
                 : sites.create(asked.id(), null, SiteKey.OF.hashOrNew(request, response));
-        return view(site);
+        return views.view(site);
     }
 
     @GetMapping("/api/sites/{id}")
     SiteView show(@PathVariable String id, HttpServletRequest request) {
-        return view(access.require(id, request));
-    }
-
-    /** Takes one edit of the facts sheet and answers the sheet with what was understood of it. */
-    @PostMapping("/api/sites/{id}/sheet/edits")
-    SiteView edit(@PathVariable String id, @RequestBody SentEdit asked, HttpServletRequest request) {
-        StoredSite site = access.require(id, request);
-        String author = access.author(request);
-        limits.require(RateLimits.Act.EDIT, author);
-        log.edit(site, author, asked.revision(), asked.key(), asked.read(request));
-        return view(access.require(id, request));
+        return views.view(access.require(id, request));
     }
 
     private SiteLine line(StoredSite site) {
-        SiteOutlook.Outlook outlook = outlook(site);
+        SiteOutlook.Outlook outlook = views.outlook(site);
         State state = sites.state(site);
         return new SiteLine(
                 site.id(),
                 state.sheet().name(),
                 stage(state, outlook),
-                preview(site),
+                views.preview(site),
                 outlook.addressName(),
                 outlook.pendingChanges(),
                 outlook.blocking(),
@@ -145,7 +119,7 @@ class SiteController {
                 outlook.waitingSince(),
                 outlook.bookingsAsked(),
                 outlook.publicAddress(),
-                isOwner(site));
+                views.isOwner(site));
     }
 
     private Stage stage(State state, SiteOutlook.Outlook outlook) {
@@ -156,48 +130,5 @@ class SiteController {
             return Stage.KEPT;
         }
         return sites.read(state).missing().isEmpty() ? Stage.DRAFTS : Stage.FACTS;
-    }
-
-    private String preview(StoredSite site) {
-        return origins.preview() + "/" + tokens.give(site.id()) + "/";
-    }
-
-    private boolean isOwner(StoredSite site) {
-        return site.owner() == null
-                || accounts.current()
-                        .map(account -> account.id().equals(site.owner()))
-                        .orElse(false);
-    }
-
-    private SiteOutlook.Outlook outlook(StoredSite site) {
-        SiteOutlook.Outlook state = SiteOutlook.Outlook.NOTHING;
-        for (SiteOutlook outlook : outlooks) {
-            state = outlook.add(site, state);
-        }
-        return state;
-    }
-
-    private SiteView view(StoredSite site) {
-        State state = sites.state(site);
-        SheetReading reading = sites.read(state);
-        SiteOutlook.Outlook outlook = outlook(site);
-        return new SiteView(
-                site.id(),
-                site.revision(),
-                accounts.current().isPresent(),
-                state.sheet().name(),
-                state.sheet(),
-                reading.answers(),
-                reading.missing(),
-                SiteView.trade(reading),
-                SiteView.head(reading.brief()),
-                preview(site),
-                outlook.publicAddress(),
-                outlook.addressName(),
-                outlook.pendingChanges(),
-                state.isKept(),
-                isOwner(site),
-                outlook.newEnquiries(),
-                outlook.bookingsAsked());
     }
 }

@@ -25,7 +25,7 @@ import ostium.core.trade.Trade;
  * @param owner whether whoever asks owns it, rather than helping with it
  * @param kept whether a draft has been kept, so that its words can be edited
  */
-record SiteView(
+public record SiteView(
         String id,
         long revision,
         boolean signedIn,
@@ -44,7 +44,7 @@ record SiteView(
         int newEnquiries,
         int bookingsAsked) {
 
-    record TradeView(
+    public record TradeView(
             String id,
             String name,
             boolean near,
@@ -58,18 +58,18 @@ record SiteView(
             List<String> proof,
             List<String> regulated) {}
 
-    record Usual(
+    public record Usual(
             String key,
             String name,
             @Schema(types = {"integer", "null"}) Integer minutes,
             String price,
             String say) {}
 
-    record Question(String key, String ask, String says) {}
+    public record Question(String key, String ask, String says) {}
 
-    record AssumptionView(String key, String words, boolean denied) {}
+    public record AssumptionView(String key, String words, boolean denied) {}
 
-    record HeadView(String title, String description) {}
+    public record HeadView(String title, String description) {}
 
     static TradeView trade(SheetReading reading) {
         Trade trade = reading.brief().trade();
