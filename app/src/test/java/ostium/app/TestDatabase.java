@@ -6,15 +6,22 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 
-/** A real MariaDB for tests, started by the same script an owner's is, with a schema of its own for this JVM. */
+/**
+ * A real MariaDB for tests, started by the same script an owner's is. Classes of tests are played by two JVMs side by side:
+ * each has its databases to itself, for a test may take one away.
+ */
 public final class TestDatabase {
     private static final Path ROOT = root();
+    /** Which of the JVMs side by side this is, from 1. */
+    private static final int FORK = Integer.getInteger("surefire.forkNumber", 1);
+    /** The first port of the first JVM; no JVM comes into the hundred of the next. */
+    private static final int FIRST_PORT = 23306;
 
     private final Path directory;
     private final String port;
 
     private TestDatabase(String name, boolean durable) {
-        this.directory = ROOT.resolve(".ostium").resolve(name);
+        this.directory = ROOT.resolve(".ostium").resolve(name + "-" + FORK);
         this.port = durable ? run("start", directory.toString()) : run("start", directory.toString(), "--fast");
         Runtime.getRuntime().addShutdownHook(new Thread(() -> run("stop", directory.toString())));
     }
@@ -84,9 +91,9 @@ public final class TestDatabase {
             command[0] = ROOT.resolve("tools/mariadb").toString();
             System.arraycopy(arguments, 0, command, 1, arguments.length);
             Path complaints = Files.createTempFile("mariadb", ".txt");
-            Process process = new ProcessBuilder(command)
-                    .redirectError(complaints.toFile())
-                    .start();
+            ProcessBuilder builder = new ProcessBuilder(command).redirectError(complaints.toFile());
+            builder.environment().put("OSTIUM_DATABASE_PORT", String.valueOf(FIRST_PORT + 100 * FORK));
+            Process process = builder.start();
             String said = new String(process.getInputStream().readAllBytes(), StandardCharsets.UTF_8).strip();
             if (process.waitFor() != 0) {
                 throw new IllegalStateException(
