@@ -4,7 +4,10 @@ import type { api as Api } from './client';
 describe('a call', () => {
   let api: typeof Api;
   let signedOut: string;
-  let problemOf: (error: unknown, response: Response) => { detail: string; field: string; status: number };
+  let problemOf: (
+    error: unknown,
+    response: Response
+  ) => { detail: string; field: string; faults: Record<string, string>; status: number };
   let answer: () => Promise<Response>;
 
   // The client takes the browser's fetch when it is made, so it is made anew for each.
@@ -42,6 +45,7 @@ describe('a call', () => {
     expect(problemOf(error, response)).toEqual({
       detail: 'That did not work. Try again in a moment.',
       field: '',
+      faults: {},
       status: 500
     });
   });

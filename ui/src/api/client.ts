@@ -24,10 +24,14 @@ export type FactView = components['schemas']['FactView'];
 export type ServiceRow = components['schemas']['ServiceRow'];
 export type Suggestion = components['schemas']['Suggestion'];
 
-/** What the server says when it cannot do a thing: words for the owner, and the field they are about. */
+/**
+ * What the server says when it cannot do a thing: words for the owner, the field they are about, and where several fields
+ * are wrong at once, the words for each.
+ */
 export interface Problem {
   detail: string;
   field: string;
+  faults: Record<string, string>;
   status: number;
 }
 
@@ -58,10 +62,11 @@ api.use({
 
 /** Turns the error of a call into a {@link Problem}; what has no words of its own gets plain ones. */
 export function problemOf(error: unknown, response: Response): Problem {
-  const body = (error ?? {}) as { detail?: string; field?: string };
+  const body = (error ?? {}) as { detail?: string; field?: string; faults?: Record<string, string> };
   return {
     detail: body.detail ?? 'That did not work. Try again in a moment.',
     field: body.field ?? '',
+    faults: body.faults ?? {},
     status: response.status
   };
 }

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { api, problemOf } from '../../api/client';
+  import { api, problemOf, type Problem } from '../../api/client';
   import type { components } from '../../api/schema';
   import Frame from '../../parts/Frame.svelte';
   import SignInForm from '../../parts/SignInForm.svelte';
@@ -14,7 +14,8 @@
   let busy = $state(false);
   let known = $state(false);
   let account = $state({ name: '', email: '', password: '' });
-  let fault = $state({ field: '', detail: '' });
+  const NO_FAULT: Pick<Problem, 'field' | 'detail' | 'faults'> = { field: '', detail: '', faults: {} };
+  let fault = $state(NO_FAULT);
 
   void (async () => {
     const { data, error, response } = await api.GET('/api/invitations/{token}', {
@@ -29,7 +30,7 @@
   async function accept(event: SubmitEvent): Promise<void> {
     event.preventDefault();
     busy = true;
-    fault = { field: '', detail: '' };
+    fault = NO_FAULT;
     try {
       const wrong = await session.signUpIfNobody(account);
       if (wrong) {
@@ -77,7 +78,7 @@
         <p class="note">
           <button class="word" type="button" onclick={() => (known = true)}>I have an account</button>
         </p>
-        <SignUpFields bind:account {fault} />
+        <SignUpFields bind:account faults={fault.faults} />
       {/if}
       {#if fault.detail && !['name', 'email', 'password'].includes(fault.field)}
         <p class="fault" role="alert">{fault.detail}</p>

@@ -1,6 +1,6 @@
 <script lang="ts">
   import { Dialog, Portal } from '@skeletonlabs/skeleton-svelte';
-  import { api, problemOf } from '../../api/client';
+  import { api, problemOf, type Problem } from '../../api/client';
   import { session } from '../../session.svelte';
   import type { SiteState } from '../../site.svelte';
   import SignInForm from '../../parts/SignInForm.svelte';
@@ -17,13 +17,14 @@
   let open = $state(false);
   let hasAccount = $state(false);
   let account = $state({ name: '', email: '', password: '' });
-  let fault = $state({ field: '', detail: '' });
+  const NO_FAULT: Pick<Problem, 'field' | 'detail' | 'faults'> = { field: '', detail: '', faults: {} };
+  let fault = $state(NO_FAULT);
 
   /** @param draft round and place on the table */
   export async function press(draft: { round: number; place: number }): Promise<void> {
     at = draft;
     await site.keep();
-    fault = { field: '', detail: '' };
+    fault = NO_FAULT;
     if (session.isIn) await keep();
     else {
       account = { name: site.sheet.lines.person || account.name, email: account.email, password: '' };
@@ -34,12 +35,11 @@
   async function keep(): Promise<void> {
     if (!site.view || busy) return;
     busy = true;
-    fault = { field: '', detail: '' };
+    fault = NO_FAULT;
     try {
       const wrong = await session.signUpIfNobody(account);
       if (wrong) {
         fault = wrong;
-        document.getElementById(`account-${wrong.field}`)?.focus();
         return;
       }
       const { data, error, response } = await api.POST('/api/sites/{id}/kept', {
@@ -84,7 +84,7 @@
             }}
             novalidate
           >
-            <SignUpFields bind:account {fault} />
+            <SignUpFields bind:account faults={fault.faults} />
             {#if fault.detail && !['name', 'email', 'password'].includes(fault.field)}
               <p class="fault" role="alert">{fault.detail}</p>
             {/if}

@@ -1,13 +1,13 @@
 <script lang="ts">
+  import { tick } from 'svelte';
   interface Account {
     name: string;
     email: string;
     password: string;
   }
 
-  /** The three fields of an account. */
-  let { account = $bindable(), fault }: { account: Account; fault: { field: string; detail: string } } =
-    $props();
+  /** The three fields of an account. What is wrong is said at each, and the first of them has the cursor. */
+  let { account = $bindable(), faults }: { account: Account; faults: Record<string, string> } = $props();
 
   const fields = [
     { key: 'name', label: 'Your name', type: 'text', autocomplete: 'name', hint: '' },
@@ -26,10 +26,15 @@
       hint: 'At least 8 characters.'
     }
   ] as const;
+
+  $effect(() => {
+    const first = fields.find((field) => faults[field.key]);
+    if (first) void tick().then(() => document.getElementById(`account-${first.key}`)?.focus());
+  });
 </script>
 
 {#each fields as field (field.key)}
-  {@const wrong = fault.field === field.key}
+  {@const wrong = faults[field.key]}
   <div class="field">
     <label for="account-{field.key}">{field.label}</label>
     <input
@@ -41,7 +46,7 @@
       aria-invalid={wrong ? 'true' : undefined}
       aria-describedby="account-{field.key}-note"
     />
-    <p id="account-{field.key}-note" class={wrong ? 'fault' : 'quiet'}>{wrong ? fault.detail : field.hint}</p>
+    <p id="account-{field.key}-note" class={wrong ? 'fault' : 'quiet'}>{wrong ?? field.hint}</p>
   </div>
 {/each}
 

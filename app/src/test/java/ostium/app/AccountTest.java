@@ -49,6 +49,15 @@ class AccountTest {
     }
 
     @Test
+    void allFieldsThatCannotBeTakenAreNamedAtOnce() {
+        Browserlike.Answer answer = Browserlike.fresh()
+                .call("POST", "/api/accounts", Map.of("name", " ", "email", "ada", "password", "short"));
+        assertThat(answer.json().path("faults").propertyNames()).containsExactlyInAnyOrder("name", "email", "password");
+        assertThat(answer.json().at("/faults/name").asString())
+                .isEqualTo(answer.json().path("detail").asString());
+    }
+
+    @Test
     void anAddressHasOneAccount() {
         Browserlike.fresh().signUp("once@quill.example");
         assertThat(Browserlike.fresh()

@@ -14,6 +14,8 @@ record ApplicationProcess(Process process, int port) {
         Path log = Files.createTempFile("ostium", ".log");
         List<String> command = new ArrayList<>(List.of(
                 Path.of(System.getProperty("java.home"), "bin", "java").toString(),
+                "-XX:TieredStopAtLevel=1",
+                "-XX:+UseSerialGC",
                 "-cp",
                 System.getProperty("java.class.path"),
                 "ostium.app.Ostium",

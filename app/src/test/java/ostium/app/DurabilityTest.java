@@ -48,7 +48,7 @@ class DurabilityTest {
         owner.publish(site, "durable");
         List<String> acknowledged = new ArrayList<>();
         for (int i = 0; i < 5; i++) {
-            String words = "Message number " + i;
+            String words = "Kept message " + i;
             int status = new Browserlike(first.port())
                     .post(
                             "durable.localhost",

@@ -1,7 +1,12 @@
 package ostium.app;
 
+import static java.nio.file.StandardOpenOption.CREATE;
+import static java.nio.file.StandardOpenOption.WRITE;
+
 import java.io.IOException;
 import java.io.UncheckedIOException;
+import java.nio.channels.FileChannel;
+import java.nio.channels.FileLock;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -12,18 +17,36 @@ import java.nio.file.Path;
  */
 public final class TestDatabase {
     private static final Path ROOT = root();
-    /** Which of the JVMs side by side this is, from 1. */
-    private static final int FORK = Integer.getInteger("surefire.forkNumber", 1);
-    /** The first port of the first JVM; no JVM comes into the hundred of the next. */
+    /** The first port of the first place; none comes into the hundred of the next. */
     private static final int FIRST_PORT = 23306;
+
+    /** The place of this JVM among those side by side, from 1, held by a lock as long as it lives. */
+    private static FileLock lock;
+
+    private static final int PLACE = place();
 
     private final Path directory;
     private final String port;
 
     private TestDatabase(String name, boolean durable) {
-        this.directory = ROOT.resolve(".ostium").resolve(name + "-" + FORK);
+        this.directory = ROOT.resolve(".ostium").resolve(name + "-" + PLACE);
         this.port = durable ? run("start", directory.toString()) : run("start", directory.toString(), "--fast");
         Runtime.getRuntime().addShutdownHook(new Thread(() -> run("stop", directory.toString())));
+    }
+
+    private static int place() {
+        try {
+            Path places = Files.createDirectories(ROOT.resolve(".ostium"));
+            for (int place = 1; ; place++) {
+                lock = FileChannel.open(places.resolve("test-place-" + place), CREATE, WRITE)
+                        .tryLock();
+                if (lock != null) {
+                    return place;
+                }
+            }
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
     }
 
     /** Fast, for everything but the tests of durability. */
@@ -92,7 +115,7 @@ public final class TestDatabase {
             System.arraycopy(arguments, 0, command, 1, arguments.length);
             Path complaints = Files.createTempFile("mariadb", ".txt");
             ProcessBuilder builder = new ProcessBuilder(command).redirectError(complaints.toFile());
-            builder.environment().put("OSTIUM_DATABASE_PORT", String.valueOf(FIRST_PORT + 100 * FORK));
+            builder.environment().put("OSTIUM_DATABASE_PORT", String.valueOf(FIRST_PORT + 100 * PLACE));
             Process process = builder.start();
             String said = new String(process.getInputStream().readAllBytes(), StandardCharsets.UTF_8).strip();
             if (process.waitFor() != 0) {

@@ -197,6 +197,38 @@ class FactsTest {
     }
 
     @Test
+    void whetherYouComeToAPlaceIsAnsweredWhereItIsAsked() {
+        try (BrowserContext context = Chromium.context(Chromium.Screen.LAPTOP)) {
+            Page page = context.newPage();
+            Owner owner = published(page, "Roaming Sweeps", "roaming-sweeps");
+            owner.opensFact("Comes to").says("area", "Quillhaven and Sedge").says("comes-to", "Sedge");
+            page.locator("#comes-to").press("Enter");
+            assertThat(page.getByText("Yes: a visitor in Sedge is told that you come."))
+                    .isVisible();
+            assertThat(page.locator("#comes-to")).isFocused();
+        }
+    }
+
+    @Test
+    void aLinkIsTakenOutWhereItStands() {
+        try (BrowserContext context = Chromium.context(Chromium.Screen.LAPTOP)) {
+            Page page = context.newPage();
+            Owner owner = published(page, "Linked Sweeps", "linked-sweeps");
+            owner.opensFact("Your pages elsewhere").taps("Add a link");
+            page.locator("#links-0").fill("instagram @linkedsweeps");
+            owner.taps("Add a link");
+            page.locator("#links-1").fill("ada@linked.example");
+            owner.waitsUntilKept();
+            assertThat(page.locator("#links-1-answer")).containsText("mail");
+            page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Take out link 1"))
+                    .click();
+            assertThat(page.locator("#links-0")).isFocused();
+            assertThat(page.locator("#links-0")).hasValue("ada@linked.example");
+            owner.waitsUntilKept();
+        }
+    }
+
+    @Test
     void aDayOffIsToldToVisitorsTheSameDay() {
         try (BrowserContext context = Chromium.context(Chromium.Screen.PHONE)) {
             Page page = context.newPage();

@@ -162,6 +162,21 @@ class PicturesTest {
     }
 
     @Test
+    void thePictureGivenTwiceStandsTwiceAndTheRowStillCloses() {
+        try (BrowserContext context = Chromium.context(Chromium.Screen.LAPTOP)) {
+            Page page = context.newPage();
+            Owner owner = owner(page, "Twice Pianos");
+            owner.opensFact("Of your work");
+            gives(page, "work", STRINGS);
+            assertThat(page.locator(".picture")).hasCount(1);
+            gives(page, "work", STRINGS);
+            assertThat(page.locator(".sent")).containsText("Taken.");
+            page.keyboard().press("Escape");
+            assertThat(owner.fact("Of your work")).isFocused();
+        }
+    }
+
+    @Test
     void aPdfDroppedOrPastedAnywhereOnTheSheetIsTaken() {
         try (BrowserContext context = Chromium.context(Chromium.Screen.LAPTOP)) {
             Page page = context.newPage();

@@ -34,6 +34,8 @@ public class AccountService {
     /** BCrypt reads no more bytes than this. */
     private static final int LONGEST_PASSWORD = 72;
 
+    private static final int LONGEST_NAME = 120;
+
     private static final Duration LINK_VALID = Duration.ofHours(2);
 
     private final AccountMapper accounts;
@@ -69,12 +71,8 @@ public class AccountService {
     /** @throws Problem at {@code name}, {@code email} or {@code password}, when one cannot be taken */
     @Transactional
     public Account signUp(String name, String email, String password) {
-        if (name == null || name.isBlank() || name.length() > 120) {
-            throw Problem.at("name", "account.name");
-        }
-        String address = address(email);
-        requirePassword(password);
-        Account account = new Account(UUID.randomUUID().toString(), address, name.strip());
+        Problem.checkAll(() -> requireName(name), () -> address(email), () -> requirePassword(password));
+        Account account = new Account(UUID.randomUUID().toString(), address(email), name.strip());
         try {
             accounts.insert(account, passwords.encode(password));
         } catch (DuplicateKeyException e) {
@@ -250,6 +248,12 @@ public class AccountService {
     private void requireRight(Account account, String password) {
         if (check(account.email(), password).isEmpty()) {
             throw Problem.at("current", "account.notYourPassword");
+        }
+    }
+
+    private static void requireName(String name) {
+        if (name == null || name.isBlank() || name.length() > LONGEST_NAME) {
+            throw Problem.at("name", "account.name");
         }
     }
 

@@ -1,5 +1,7 @@
 package ostium.app.web;
 
+import java.util.LinkedHashMap;
+import java.util.Map;
 import org.springframework.http.HttpStatus;
 import ostium.core.base.Messages;
 
@@ -10,6 +12,7 @@ public class Problem extends RuntimeException {
 
     private final HttpStatus status;
     private final String field;
+    private final Map<String, String> faults = new LinkedHashMap<>();
 
     /**
      * @param field what it is about, as the interface calls it; empty for the whole
@@ -23,6 +26,32 @@ public class Problem extends RuntimeException {
         super(words);
         this.status = status;
         this.field = field;
+        if (!field.isEmpty()) {
+            faults.put(field, words);
+        }
+    }
+
+    /**
+     * Makes all checks, in the order of the fields, so that nobody is told of one after another.
+     *
+     * @throws Problem the first that was met, which speaks for all and knows the faults of the others
+     */
+    public static void checkAll(Runnable... checks) {
+        Problem first = null;
+        for (Runnable check : checks) {
+            try {
+                check.run();
+            } catch (Problem problem) {
+                if (first == null) {
+                    first = problem;
+                } else {
+                    problem.faults.forEach(first.faults::putIfAbsent);
+                }
+            }
+        }
+        if (first != null) {
+            throw first;
+        }
     }
 
     /** With words that were found elsewhere, such as what a reader says of a line. */
@@ -54,5 +83,10 @@ public class Problem extends RuntimeException {
 
     public String field() {
         return field;
+    }
+
+    /** What is wrong with each field that is wrong. */
+    public Map<String, String> faults() {
+        return Map.copyOf(faults);
     }
 }

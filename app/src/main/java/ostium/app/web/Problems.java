@@ -22,6 +22,7 @@ class Problems {
         detail.setTitle(problem.status().getReasonPhrase());
         if (!problem.field().isEmpty()) {
             detail.setProperty("field", problem.field());
+            detail.setProperty("faults", problem.faults());
         }
         return detail;
     }
