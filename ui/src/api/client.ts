@@ -4,6 +4,7 @@ import type { Block, Site } from '../document/types';
 import type { Sheet } from '../sheet';
 import { untilReleased } from './press';
 import type { components, paths } from './schema';
+import { say } from '../words/say';
 
 export type { Sheet } from '../sheet';
 export type SiteView = Omit<components['schemas']['SiteView'], 'sheet'> & { sheet: Sheet };
@@ -38,7 +39,7 @@ export interface Problem {
 /** Heard when a call about a site was answered: not signed in. */
 export const SIGNED_OUT = 'ostium:signed-out';
 
-const AWAY = 'The connection is away. Try again in a moment.';
+const AWAY = say('api.client.theConnectionIsAwayTry');
 
 export const api = createClient<paths>({ baseUrl: location.origin });
 
@@ -64,7 +65,7 @@ api.use({
 export function problemOf(error: unknown, response: Response): Problem {
   const body = (error ?? {}) as { detail?: string; field?: string; faults?: Record<string, string> };
   return {
-    detail: body.detail ?? 'That did not work. Try again in a moment.',
+    detail: body.detail ?? say('api.client.thatDidNotWorkTry'),
     field: body.field ?? '',
     faults: body.faults ?? {},
     status: response.status

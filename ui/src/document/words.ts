@@ -1,5 +1,6 @@
 import type { Block, Inline, Mark, Section } from './types';
 import { textsOf } from './edits';
+import { say } from '../words/say';
 
 /** How a fact is said inside words; empty when it is missing. */
 export type Say = (fact: string, facet: string) => string;
@@ -60,15 +61,20 @@ export function wording(section: Section): {
   const texts = textsOf(section);
   const of = (mark: Mark) => texts.filter((text) => text.mark === mark).length;
   const toConfirm = texts.filter((text) => text.mark === 'SUGGESTED').map((text) => text.id);
-  if (texts.length === 0) return { words: 'from your facts', dot: 'full', toConfirm };
+  if (texts.length === 0) return { words: say('document.words.fromYourFacts'), dot: 'full', toConfirm };
   if (toConfirm.length === 0) {
-    return { words: of('OWN') === texts.length ? 'own words' : 'confirmed', dot: 'full', toConfirm };
+    return {
+      words: of('OWN') === texts.length ? say('document.words.ownWords') : say('document.words.confirmed'),
+      dot: 'full',
+      toConfirm
+    };
   }
-  if (toConfirm.length === texts.length) return { words: 'suggested', dot: 'empty', toConfirm };
+  if (toConfirm.length === texts.length)
+    return { words: say('document.words.suggested'), dot: 'empty', toConfirm };
   const parts = [
-    ...(of('OWN') ? [`${of('OWN')} own`] : []),
-    ...(of('CONFIRMED') ? [`${of('CONFIRMED')} confirmed`] : []),
-    `${toConfirm.length} suggested`
+    ...(of('OWN') ? [say('document.words.own', { what: of('OWN') })] : []),
+    ...(of('CONFIRMED') ? [say('document.words.confirmed2', { what: of('CONFIRMED') })] : []),
+    say('document.words.suggested2', { number: toConfirm.length })
   ];
   return { words: parts.join(', '), dot: 'half', toConfirm };
 }

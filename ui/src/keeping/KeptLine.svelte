@@ -2,6 +2,7 @@
   import type { Unkept } from './browserStore';
   import type { Outbox } from './outbox.svelte';
   import SignInHere from './SignInHere.svelte';
+  import { say } from '../words/say';
 
   /**
    * The quiet line that says what is kept. Where a word of the owner's is needed, a leaf stands near the head of the screen
@@ -14,14 +15,14 @@
   const keeping = $derived(outbox?.keeping ?? 'kept');
   const words = $derived(
     {
-      kept: outbox?.hasKept ? 'Kept a moment ago' : 'All of it is kept',
-      onItsWay: 'Keeping …',
+      kept: outbox?.hasKept ? say('keeping.keptLine.keptAMomentAgo') : say('keeping.keptLine.allOfItIsKept'),
+      onItsWay: say('keeping.keptLine.keeping'),
       away: outbox?.waits
-        ? 'Not kept yet: the connection is away. It is sent by itself; until then this browser holds it.'
-        : 'The connection is away. You see what was last known.',
-      signedOut: 'You are signed out.',
-      refused: 'Something is not kept.',
-      met: 'Something is not kept.'
+        ? say('keeping.keptLine.notKeptYetTheConnection')
+        : say('keeping.keptLine.theConnectionIsAwayYou'),
+      signedOut: say('keeping.keptLine.youAreSignedOut'),
+      refused: say('keeping.keptLine.somethingIsNotKept'),
+      met: say('keeping.keptLine.somethingIsNotKept')
     }[keeping]
   );
 
@@ -40,25 +41,30 @@
   }
 
   function quoted(said: string): string {
-    return said.trim() === '' ? 'nothing' : `“${said.length > 80 ? `${said.slice(0, 78)} …` : said}”`;
+    return said.trim() === ''
+      ? say('keeping.keptLine.nothing')
+      : `“${said.length > 80 ? `${said.slice(0, 78)} …` : said}”`;
   }
 </script>
 
 {#if outbox}
   <p class="kept" class:wrong={!['kept', 'onItsWay'].includes(keeping)} role="status">
     {words}
-    {#if keeping === 'refused' && inText}<button class="word" type="button" onclick={show}>Show it</button
+    {#if keeping === 'refused' && inText}<button class="word" type="button" onclick={show}
+        >{say('keeping.keptLine.showIt')}</button
       >{/if}
   </p>
   {#if keeping === 'signedOut'}
     <div class="stop leaf" role="alert">
       <p>
-        <strong>You are signed out.</strong>
+        <strong>{say('keeping.keptLine.youAreSignedOut')}</strong>
         {outbox.waits
-          ? 'What you typed last is not kept yet; this browser holds it.'
-          : 'Nothing you typed is lost.'}
+          ? say('keeping.keptLine.whatYouTypedLastIs')
+          : say('keeping.keptLine.nothingYouTypedIsLost')}
       </p>
-      <button class="act main" type="button" onclick={() => (signingIn = true)}>Sign in here</button>
+      <button class="act main" type="button" onclick={() => (signingIn = true)}
+        >{say('keeping.keptLine.signInHere')}</button
+      >
     </div>
   {:else if said.length > 0}
     <div class="stop leaf" role="alert">
@@ -66,15 +72,23 @@
         <div class="item">
           {#if item.state === 'met'}
             <p>
-              <strong>Somebody else has changed this too.</strong> Yours: {quoted(yours(item))}. Theirs: {quoted(
-                outbox.theirs(item)
-              )}.
+              <strong>{say('keeping.keptLine.somebodyElseHasChangedThis')}</strong>
+              {say('keeping.keptLine.yoursTheirs', {
+                quoted: quoted(yours(item)),
+                quoted2: quoted(outbox.theirs(item))
+              })}
             </p>
-            <button class="act" type="button" onclick={() => outbox.insist(item)}>Keep yours</button>
-            <button class="act" type="button" onclick={() => outbox.letGo(item)}>Take theirs</button>
+            <button class="act" type="button" onclick={() => outbox.insist(item)}
+              >{say('keeping.keptLine.keepYours')}</button
+            >
+            <button class="act" type="button" onclick={() => outbox.letGo(item)}
+              >{say('keeping.keptLine.takeTheirs')}</button
+            >
           {:else}
-            <p><strong>Not kept.</strong> {item.reason}</p>
-            <button class="act" type="button" onclick={() => outbox.letGo(item)}>Let it go</button>
+            <p><strong>{say('keeping.keptLine.notKept')}</strong> {item.reason}</p>
+            <button class="act" type="button" onclick={() => outbox.letGo(item)}
+              >{say('keeping.keptLine.letItGo')}</button
+            >
           {/if}
         </div>
       {/each}

@@ -1,4 +1,6 @@
 <script lang="ts">
+  import { say } from '../words/say';
+
   interface Assumed {
     key: string;
     words: string;
@@ -18,7 +20,9 @@
         type="button"
         aria-pressed={assumed.denied}
         onclick={() => turn(assumed.key, !assumed.denied)}
-        >{assumed.denied ? 'It is so' : 'Not so'}<span class="hidden-words">: {assumed.words}</span></button
+        >{assumed.denied ? say('parts.assumedList.itIsSo') : say('parts.assumedList.notSo')}<span
+          class="hidden-words">: {assumed.words}</span
+        ></button
       >
     </li>
   {/each}

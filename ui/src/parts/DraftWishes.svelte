@@ -2,6 +2,7 @@
   import AssumedList from './AssumedList.svelte';
   import Choice from './Choice.svelte';
   import type { Drafting } from './drafting.svelte';
+  import { say } from '../words/say';
 
   /** What an owner can wish of a draft: how many pages, who speaks, which tone, and what of the trade is not so. */
   let {
@@ -22,13 +23,13 @@
 
 <div class="wishes">
   <div class="wish">
-    <h3>Pages</h3>
+    <h3>{say('parts.draftWishes.pages')}</h3>
     <Choice
-      label="Pages"
+      label={say('parts.draftWishes.pages')}
       choices={[
-        { value: FREE, words: 'As it fits' },
-        { value: 'one', words: 'One page' },
-        { value: 'few', words: 'A few pages' }
+        { value: FREE, words: say('parts.draftWishes.asItFits') },
+        { value: 'one', words: say('parts.draftWishes.onePage') },
+        { value: 'few', words: say('parts.draftWishes.aFewPages') }
       ]}
       value={drafting.wishedExtent || FREE}
       choose={(chosen) => wish('pages', chosen === FREE ? '' : chosen)}
@@ -36,13 +37,13 @@
     <p class="quiet">{drafting.extentReason}</p>
   </div>
   <div class="wish">
-    <h3>Who speaks</h3>
+    <h3>{say('parts.draftWishes.whoSpeaks')}</h3>
     <Choice
-      label="Who speaks"
+      label={say('parts.draftWishes.whoSpeaks')}
       choices={[
-        { value: FREE, words: 'As the facts have it' },
+        { value: FREE, words: say('parts.draftWishes.asTheFactsHaveIt') },
         { value: 'i', words: 'I' },
-        { value: 'we', words: 'We' }
+        { value: 'we', words: say('parts.draftWishes.we') }
       ]}
       value={drafting.wishedVoice || FREE}
       choose={(chosen) => wish('voice', chosen === FREE ? '' : chosen)}
@@ -50,7 +51,7 @@
     <p class="quiet">{drafting.voiceReason}</p>
   </div>
   <fieldset class="wish">
-    <legend>Tone</legend>
+    <legend>{say('parts.draftWishes.tone')}</legend>
     {#each drafting.tones as tone (tone.id)}
       <label class="tone" class:chosen={tone.id === drafting.tone} class:unsuited={!tone.suits}>
         <input
@@ -73,7 +74,7 @@
     {/each}
   </fieldset>
   <div class="wish">
-    <h3>Assumed from your trade</h3>
+    <h3>{say('parts.draftWishes.assumedFromYourTrade')}</h3>
     <AssumedList all={drafting.assumptions} {turn} />
   </div>
 </div>

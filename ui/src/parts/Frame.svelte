@@ -5,6 +5,7 @@
   import type { SiteState } from '../site.svelte';
   import DoorMark from './DoorMark.svelte';
   import LightSwitch from './LightSwitch.svelte';
+  import { say } from '../words/say';
 
   /** The frame around every screen: whose site it is, where you are, what is not public yet, and the main act. */
   let {
@@ -22,25 +23,27 @@
   );
   const name = $derived(site?.sheet.lines.name.trim() || 'Ostium');
   const places = $derived([
-    { path: `/sites/${id}`, words: 'Facts', waits: '' },
-    { path: `/sites/${id}/page`, words: site?.view?.kept === false ? 'Drafts' : 'Page', waits: '' },
+    { path: `/sites/${id}`, words: say('parts.frame.facts'), waits: '' },
+    {
+      path: `/sites/${id}/page`,
+      words: site?.view?.kept === false ? say('parts.frame.drafts') : say('parts.frame.page'),
+      waits: ''
+    },
     ...(site?.view?.kept
       ? [
-          { path: `/sites/${id}/look`, words: 'Look', waits: '' },
-          { path: `/sites/${id}/doors`, words: 'Doors', waits: '' },
+          { path: `/sites/${id}/look`, words: say('parts.frame.look'), waits: '' },
+          { path: `/sites/${id}/doors`, words: say('parts.frame.doors'), waits: '' },
           {
             path: `/sites/${id}/diary`,
-            words: 'Diary',
-            waits: site.view.bookingsAsked
-              ? `${site.view.bookingsAsked} ${site.view.bookingsAsked === 1 ? 'asks' : 'ask'}`
-              : ''
+            words: say('parts.frame.diary'),
+            waits: site.view.bookingsAsked ? say('parts.frame.ask', { count: site.view.bookingsAsked }) : ''
           }
         ]
       : []),
     {
       path: `/sites/${id}/enquiries`,
-      words: 'Enquiries',
-      waits: site?.view?.newEnquiries ? `${site.view.newEnquiries} wait` : ''
+      words: say('parts.frame.enquiries'),
+      waits: site?.view?.newEnquiries ? say('parts.frame.wait', { number: site.view.newEnquiries }) : ''
     }
   ]);
 
@@ -67,14 +70,14 @@
 </script>
 
 <div class="screen">
-  <a class="skip" href="#main">Skip to the content</a>
+  <a class="skip" href="#main">{say('parts.frame.skipToTheContent')}</a>
   <header>
     <a class="sign" href={session.isIn ? '/sites' : '/'} onclick={toStart}>
       <DoorMark />
       <span dir="auto">{name}</span>
     </a>
     {#if begun}
-      <nav aria-label="Screens" bind:this={nav}>
+      <nav aria-label={say('parts.frame.screens')} bind:this={nav}>
         {#each places as place (place.path)}
           <a href={place.path} aria-current={route.pathname === place.path ? 'page' : undefined}>
             {place.words}{#if place.waits}<span class="waits">{place.waits}</span>{/if}
@@ -83,12 +86,12 @@
       </nav>
     {/if}
     <div class="acts">
-      {#if session.isIn && site}<a class="word all-sites" href="/sites">All sites</a>{/if}
+      {#if session.isIn && site}<a class="word all-sites" href="/sites">{say('parts.frame.allSites')}</a>{/if}
       {#if act}
         {@render act()}
       {:else if !session.isIn && session.known}
-        <span class="quiet wide">No account needed yet</span>
-        <a class="act" href="/sign-in">Sign in</a>
+        <span class="quiet wide">{say('parts.frame.noAccountNeededYet')}</span>
+        <a class="act" href="/sign-in">{say('parts.frame.signIn')}</a>
       {/if}
     </div>
   </header>
@@ -101,9 +104,9 @@
       {#if session.isIn}
         <span class="account">
           <span class="quiet">{session.current.email}</span>
-          <a class="word" href="/account">Your account</a>
-          <a class="word" href="/sites">All sites</a>
-          <button class="word" onclick={leave}>Sign out</button>
+          <a class="word" href="/account">{say('parts.frame.yourAccount')}</a>
+          <a class="word" href="/sites">{say('parts.frame.allSites')}</a>
+          <button class="word" onclick={leave}>{say('parts.frame.signOut')}</button>
         </span>
       {/if}
     </div>

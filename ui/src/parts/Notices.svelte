@@ -1,6 +1,7 @@
 <script lang="ts">
   import { Toast } from '@skeletonlabs/skeleton-svelte';
   import { notices } from './notices';
+  import { say } from '../words/say';
 </script>
 
 <Toast.Group toaster={notices}>
@@ -11,7 +12,9 @@
         {#if toast.description}<Toast.Description class="quiet">{toast.description}</Toast.Description>{/if}
       </Toast.Message>
       {#if toast.action}<Toast.ActionTrigger class="word">{toast.action.label}</Toast.ActionTrigger>{/if}
-      <Toast.CloseTrigger class="word" aria-label="Close">Close</Toast.CloseTrigger>
+      <Toast.CloseTrigger class="word" aria-label={say('parts.notices.close')}
+        >{say('parts.notices.close')}</Toast.CloseTrigger
+      >
     </Toast>
   {/snippet}
 </Toast.Group>

@@ -1,5 +1,6 @@
 <script lang="ts">
   import type { Snippet } from 'svelte';
+  import { say } from '../words/say';
 
   /** What is kept of one person, as a file; and all of it deleted, once that was meant. */
   let {
@@ -19,16 +20,15 @@
 
 <p class="data">
   {#if sure}
-    Everything of this person goes, for good: messages, notes, appointments, those to come too, and their
-    place on your list. Words of theirs that you took for your page stay there until you take them out.
-    <button class="word wrong" onclick={remove}>Delete it</button>
-    <button class="word" onclick={() => (sure = false)}>Keep it</button>
+    {say('parts.personData.everythingOfThisPersonGoes')}
+    <button class="word wrong" onclick={remove}>{say('parts.personData.deleteIt')}</button>
+    <button class="word" onclick={() => (sure = false)}>{say('parts.personData.keepIt')}</button>
   {:else}
     <a class="word" href="/api/sites/{site}/person.zip?person={encodeURIComponent(person)}" download
-      >All that is known as a file</a
+      >{say('parts.personData.allThatIsKnownAs')}</a
     >
     {@render more?.()}
-    <button class="word" onclick={() => (sure = true)}>Delete this person</button>
+    <button class="word" onclick={() => (sure = true)}>{say('parts.personData.deleteThisPerson')}</button>
   {/if}
 </p>
 

@@ -1,5 +1,6 @@
 <script lang="ts">
   import type { SiteState } from '../site.svelte';
+  import { say } from '../words/say';
 
   /** What is not public yet, and the way to make it public. */
   let { site, changes }: { site: SiteState; changes?: number } = $props();
@@ -10,20 +11,18 @@
     !view
       ? ''
       : !view.publicAddress
-        ? 'Not public yet'
+        ? say('parts.publishAct.notPublicYet')
         : waiting === 0
-          ? 'Public as it stands'
-          : waiting === 1
-            ? 'One change not public yet'
-            : `${waiting} changes not public yet`
+          ? say('parts.publishAct.publicAsItStands')
+          : say('parts.publishAct.oneChangeNotPublicYet', { count: waiting })
   );
 </script>
 
-<span class="quiet standing" class:waits={standing !== 'Public as it stands'}>{standing}</span>
+<span class="quiet standing" class:waits={!view?.publicAddress || waiting > 0}>{standing}</span>
 {#if view?.publicAddress}<a class="word live" href={view.publicAddress} target="_blank" rel="noopener"
-    >Open it</a
+    >{say('parts.publishAct.openIt')}</a
   >{/if}
-{#if view}<a class="act main" href="/sites/{view.id}/publish">Publish</a>{/if}
+{#if view}<a class="act main" href="/sites/{view.id}/publish">{say('parts.publishAct.publish')}</a>{/if}
 
 <style>
   .standing {

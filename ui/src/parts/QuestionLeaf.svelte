@@ -1,5 +1,6 @@
 <script lang="ts">
   import type { NextQuestion } from './nextQuestion.svelte';
+  import { say } from '../words/say';
 
   /** A question whose answer would make the page stronger. */
   let {
@@ -18,24 +19,42 @@
 </script>
 
 {#if next}
-  <section class="question" class:narrow aria-label="What would make the page stronger" data-question>
-    <p class="eyebrow">Would make the page stronger</p>
+  <section
+    class="question"
+    class:narrow
+    aria-label={say('parts.questionLeaf.whatWouldMakeThePage')}
+    data-question
+  >
+    <p class="eyebrow">{say('parts.questionLeaf.wouldMakeThePageStronger')}</p>
     <h2 tabindex="-1">{next.ask}</h2>
     <p class="quiet" dir="auto">{next.gains}</p>
     <div class="acts">
       {#if next.isYesOrNo}
-        <button class="act" type="button" onclick={() => question.yes()}>Yes, every time</button>
-        <button class="word" type="button" onclick={() => question.later()}>No</button>
+        <button class="act" type="button" onclick={() => question.yes()}
+          >{say('parts.questionLeaf.yesEveryTime')}</button
+        >
+        <button class="word" type="button" onclick={() => question.later()}
+          >{say('parts.questionLeaf.no')}</button
+        >
       {:else}
-        <button class="act" type="button" onclick={() => answer(next.field)}>Answer</button>
-        <button class="word" type="button" onclick={() => question.later()}>Do not ask</button>
+        <button class="act" type="button" onclick={() => answer(next.field)}
+          >{say('parts.questionLeaf.answer')}</button
+        >
+        <button class="word" type="button" onclick={() => question.later()}
+          >{say('parts.questionLeaf.doNotAsk')}</button
+        >
       {/if}
     </div>
     <p class="hidden-words" role="status">{question.told}</p>
   </section>
 {:else if question.isOver}
-  <section class="question" class:narrow aria-label="What would make the page stronger" data-question>
-    <p class="quiet" tabindex="-1">That is all we would ask. The page says what it can.</p>
+  <section
+    class="question"
+    class:narrow
+    aria-label={say('parts.questionLeaf.whatWouldMakeThePage')}
+    data-question
+  >
+    <p class="quiet" tabindex="-1">{say('parts.questionLeaf.thatIsAllWeWould')}</p>
   </section>
 {/if}
 

@@ -2,6 +2,7 @@
   import { untrack } from 'svelte';
   import type { ShopfrontChange } from '../api/client';
   import { notices } from './notices';
+  import { say } from '../words/say';
 
   /**
    * The real page, at the width of a phone or a laptop, drawn by the renderer that also publishes it. Without a `select`
@@ -82,7 +83,11 @@
 
   function sent(fields: Record<string, string>): void {
     if (sends) sends(fields);
-    else notices.info({ title: 'Nothing is sent from here.', description: 'Try the form out under Doors.' });
+    else
+      notices.info({
+        title: say('parts.shopfront.nothingIsSentFromHere'),
+        description: say('parts.shopfront.tryTheFormOutUnder')
+      });
   }
 
   function begins(): void {

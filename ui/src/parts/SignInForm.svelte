@@ -2,6 +2,7 @@
   import type { Snippet } from 'svelte';
   import { api, problemOf } from '../api/client';
   import { session } from '../session.svelte';
+  import { say } from '../words/say';
 
   /** Address and password, wherever somebody signs in. */
   let { done, leave }: { done: () => void | Promise<void>; leave?: Snippet } = $props();
@@ -31,9 +32,9 @@
 </script>
 
 <form onsubmit={enter} novalidate>
-  <label for="email">E-mail</label>
+  <label for="email">{say('parts.signInForm.eMail')}</label>
   <input id="email" class="line" type="email" autocomplete="username" bind:value={email} />
-  <label for="password">Password</label>
+  <label for="password">{say('parts.signInForm.password')}</label>
   <input
     id="password"
     class="line"
@@ -45,10 +46,12 @@
   />
   <p id="fault" class="fault" role="alert">{fault}</p>
   <div class="foot">
-    <button class="act main" type="submit" disabled={busy}>{busy ? 'Signing in …' : 'Sign in'}</button>
+    <button class="act main" type="submit" disabled={busy}
+      >{busy ? say('parts.signInForm.signingIn') : say('parts.signInForm.signIn')}</button
+    >
     {@render leave?.()}
   </div>
-  <p><a class="word" href="/forgotten">I have forgotten my password</a></p>
+  <p><a class="word" href="/forgotten">{say('parts.signInForm.iHaveForgottenMyPassword')}</a></p>
 </form>
 
 <style>

@@ -5,6 +5,7 @@
   import type { SiteState } from '../site.svelte';
   import Frame from './Frame.svelte';
   import SignInForm from './SignInForm.svelte';
+  import { say } from '../words/say';
 
   /** Shows a screen of a site once the site is here; before that, what is in the way and what to do. */
   let { site, children }: { site: SiteState; children: Snippet } = $props();
@@ -20,17 +21,17 @@
 {:else if site.openness === 'signedOut'}
   <Frame>
     <div class="leaf chosen door">
-      <h1>You are signed out</h1>
-      <p class="quiet">Sign in, and you are where you were.</p>
+      <h1>{say('parts.siteGate.youAreSignedOut')}</h1>
+      <p class="quiet">{say('parts.siteGate.signInAndYouAre')}</p>
       <SignInForm done={again} />
     </div>
   </Frame>
 {:else if site.openness === 'away'}
   <Frame>
-    <p class="wait" role="status">The connection is away. This screen opens by itself once it is back.</p>
+    <p class="wait" role="status">{say('parts.siteGate.theConnectionIsAwayThis')}</p>
   </Frame>
 {:else if site.openness === 'opening'}
-  <Frame><p class="wait quiet" role="status">Opening …</p></Frame>
+  <Frame><p class="wait quiet" role="status">{say('parts.siteGate.opening')}</p></Frame>
 {:else}
   {@render children()}
 {/if}

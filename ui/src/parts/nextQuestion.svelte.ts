@@ -1,5 +1,6 @@
 import { tick } from 'svelte';
 import type { components } from '../api/schema';
+import { say } from '../words/say';
 
 type Question = components['schemas']['QuestionView'];
 
@@ -28,11 +29,11 @@ export class NextQuestion {
 
   later(): void {
     this.edit('put-off', `${this.asked?.putOff ?? ''} ${this.asked?.next?.key ?? ''}`.trim());
-    this.told = 'Put off. It is not asked again.';
+    this.told = say('parts.nextQuestion.putOffItIsNot');
   }
 
   yes(): void {
     this.edit(this.asked?.next?.field ?? '', 'yes');
-    this.told = 'Taken. The page can say it now.';
+    this.told = say('parts.nextQuestion.takenThePageCanSay');
   }
 }

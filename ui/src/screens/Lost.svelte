@@ -1,9 +1,10 @@
 <script lang="ts">
   import Frame from '../parts/Frame.svelte';
+  import { say } from '../words/say';
 </script>
 
 <Frame>
-  <h1>There is nothing at this address</h1>
-  <p class="lead">The site may belong to another account, or the link is out of date.</p>
-  <p><a class="word" href="/sites">Go to your sites</a></p>
+  <h1>{say('app.lost.thereIsNothingAtThis')}</h1>
+  <p class="lead">{say('app.lost.theSiteMayBelongTo')}</p>
+  <p><a class="word" href="/sites">{say('app.lost.goToYourSites')}</a></p>
 </Frame>

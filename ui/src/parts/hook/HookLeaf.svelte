@@ -2,6 +2,7 @@
   import { notices } from '../notices';
   import type { Problem } from '../../api/client';
   import { HookState, type Call, type Subject } from './hook.svelte';
+  import { LANGUAGE, say } from '../../words/say';
 
   /**
    * A program of the owner's that is told what happens, and how the last calls went.
@@ -20,7 +21,7 @@
   });
 
   const AGAIN = 2000;
-  const when = new Intl.DateTimeFormat('en-GB', {
+  const when = new Intl.DateTimeFormat(LANGUAGE, {
     weekday: 'short',
     hour: 'numeric',
     minute: '2-digit'
@@ -38,35 +39,37 @@
     if (problem) document.getElementById('hook-address')?.focus();
     else {
       typed = undefined;
-      notices.info({ title: 'It is told from now on.' });
+      notices.info({ title: say('parts.hookLeaf.itIsToldFromNow') });
     }
   }
 
   async function stop(): Promise<void> {
-    await told(program.remove(), 'It is told nothing more.');
+    await told(program.remove(), say('parts.hookLeaf.itIsToldNothingMore'));
     document.getElementById('hook-address')?.focus();
   }
 
   async function told(asked: Promise<Problem | null>, done: string): Promise<void> {
     const problem = await asked;
-    if (problem) notices.error({ title: 'Not done.', description: problem.detail });
+    if (problem) notices.error({ title: say('parts.hookLeaf.notDone'), description: problem.detail });
     else if (done) notices.info({ title: done });
   }
 
   function came(call: Call): string {
-    if (call.state === 'TAKEN') return 'told';
-    if (call.state === 'GIVEN_UP') return `given up: ${call.fault}`;
-    return call.fault ? `tried again: ${call.fault}` : 'on its way …';
+    if (call.state === 'TAKEN') return say('parts.hookLeaf.told');
+    if (call.state === 'GIVEN_UP') return say('parts.hookLeaf.givenUp', { fault: call.fault });
+    return call.fault
+      ? say('parts.hookLeaf.triedAgain', { fault: call.fault })
+      : say('parts.hookLeaf.onItsWay');
   }
 </script>
 
 <section class="leaf" aria-labelledby="hook-head">
-  <h2 id="hook-head">Tell another program</h2>
+  <h2 id="hook-head">{say('parts.hookLeaf.tellAnotherProgram')}</h2>
   <p class="quiet">
-    It is told of {about}, signed, and told again until it has it (a web hook).
+    {say('parts.hookLeaf.itIsToldOfSigned', { about })}
   </p>
   <form onsubmit={set} novalidate>
-    <label for="hook-address">Its address</label>
+    <label for="hook-address">{say('parts.hookLeaf.itsAddress')}</label>
     <input
       id="hook-address"
       class="line"
@@ -82,19 +85,24 @@
     />
     <p class="fault" id="hook-fault" role="alert">{fault}</p>
     <p class="acts">
-      <button class="word" disabled={!hook && !typed?.trim()}>{hook ? 'Change it' : 'Tell it'}</button>
+      <button class="word" disabled={!hook && !typed?.trim()}
+        >{hook ? say('parts.hookLeaf.changeIt') : say('parts.hookLeaf.tellIt')}</button
+      >
       {#if hook}
-        <button class="word" type="button" onclick={() => told(program.test(), 'A test is on its way.')}
-          >Test it</button
+        <button
+          class="word"
+          type="button"
+          onclick={() => told(program.test(), say('parts.hookLeaf.aTestIsOnIts'))}
+          >{say('parts.hookLeaf.testIt')}</button
         >
-        <button class="word" type="button" onclick={stop}>Stop telling it</button>
+        <button class="word" type="button" onclick={stop}>{say('parts.hookLeaf.stopTellingIt')}</button>
       {/if}
     </p>
   </form>
   {#if hook}
     <p class="secret">
       <button class="word" aria-expanded={shown} onclick={() => (shown = !shown)}
-        >The secret it checks with</button
+        >{say('parts.hookLeaf.theSecretItChecksWith')}</button
       >
       {#if shown}<code>{hook.secret}</code>{/if}
     </p>
@@ -103,7 +111,9 @@
         <li class={call.state.toLowerCase()}>
           <span>{call.says} <span class="quiet">{when.format(new Date(call.at))} · {came(call)}</span></span>
           {#if call.state === 'GIVEN_UP'}
-            <button class="word" onclick={() => told(program.again(call), 'Tried again.')}>Try again</button>
+            <button class="word" onclick={() => told(program.again(call), say('parts.hookLeaf.triedAgain2'))}
+              >{say('parts.hookLeaf.tryAgain')}</button
+            >
           {/if}
         </li>
       {/each}

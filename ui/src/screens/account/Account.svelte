@@ -4,10 +4,11 @@
   import { navigate } from '../../router';
   import { session } from '../../session.svelte';
   import Form from './Form.svelte';
+  import { say } from '../../words/say';
 
   const current = {
     key: 'current',
-    label: 'Your password now',
+    label: say('account.account.yourPasswordNow'),
     type: 'password',
     autocomplete: 'current-password'
   };
@@ -22,25 +23,27 @@
   }
 </script>
 
-<svelte:head><title>Your account · Ostium</title></svelte:head>
+<svelte:head><title>{say('account.account.yourAccountOstium')}</title></svelte:head>
 
 <Frame>
-  <h1>Your account</h1>
+  <h1>{say('account.account.yourAccount')}</h1>
   {#if session.isIn}
-    <p class="lead">{session.current.name}, signing in with {session.current.email}.</p>
+    <p class="lead">
+      {say('account.account.signingInWith', { name: session.current.name, email: session.current.email })}
+    </p>
     <div class="forms">
       <Form
-        title="Another password"
-        act="Change the password"
-        done="Changed. Every other place you were signed in has to sign in again."
+        title={say('account.account.anotherPassword')}
+        act={say('account.account.changeThePassword')}
+        done={say('account.account.changedEveryOtherPlaceYou')}
         fields={[
           current,
           {
             key: 'password',
-            label: 'The new password',
+            label: say('account.account.theNewPassword'),
             type: 'password',
             autocomplete: 'new-password',
-            hint: 'At least 8 characters.'
+            hint: say('account.account.atLeast8Characters')
           }
         ]}
         send={(values) =>
@@ -49,11 +52,16 @@
           })}
       />
       <Form
-        title="Another address"
-        act="Send a link there"
-        done="Sent. Open the link in that mail, and you sign in with the new address."
+        title={say('account.account.anotherAddress')}
+        act={say('account.account.sendALinkThere')}
+        done={say('account.account.sentOpenTheLinkIn')}
         fields={[
-          { key: 'email', label: 'The new mail address', type: 'email', autocomplete: 'email' },
+          {
+            key: 'email',
+            label: say('account.account.theNewMailAddress'),
+            type: 'email',
+            autocomplete: 'email'
+          },
           current
         ]}
         send={(values) =>
@@ -62,21 +70,20 @@
           })}
       />
       <Form
-        title="Delete the account"
-        act="Delete it with all its sites"
+        title={say('account.account.deleteTheAccount')}
+        act={say('account.account.deleteItWithAllIts')}
         done=""
         fields={[current]}
         send={remove}
       >
         <p class="quiet">
-          Your sites go off the web, and they, their messages and all versions are deleted. This cannot be
-          undone. A site you want to live on can be handed over first.
+          {say('account.account.yourSitesGoOffThe')}
         </p>
       </Form>
     </div>
   {:else if session.known}
-    <p class="lead">You are not signed in.</p>
-    <p><a class="act main" href="/sign-in">Sign in</a></p>
+    <p class="lead">{say('account.account.youAreNotSignedIn')}</p>
+    <p><a class="act main" href="/sign-in">{say('account.account.signIn')}</a></p>
   {/if}
 </Frame>
 

@@ -2,21 +2,29 @@
   import { api } from '../../api/client';
   import Frame from '../../parts/Frame.svelte';
   import Form from './Form.svelte';
+  import { say } from '../../words/say';
 </script>
 
-<svelte:head><title>A new password · Ostium</title></svelte:head>
+<svelte:head><title>{say('account.forgotten.aNewPasswordOstium')}</title></svelte:head>
 
 <Frame>
   <div class="one">
     <Form
-      title="A new password"
+      title={say('account.forgotten.aNewPassword')}
       level={1}
-      act="Send me a link"
-      done="If there is an account with this address, a link is on its way to it."
-      fields={[{ key: 'email', label: 'E-mail you sign in with', type: 'email', autocomplete: 'username' }]}
+      act={say('account.forgotten.sendMeALink')}
+      done={say('account.forgotten.ifThereIsAnAccount')}
+      fields={[
+        {
+          key: 'email',
+          label: say('account.forgotten.eMailYouSignIn'),
+          type: 'email',
+          autocomplete: 'username'
+        }
+      ]}
       send={(values) => api.POST('/api/password-resets', { body: { email: values['email'] ?? '' } })}
     >
-      <p class="quiet">We send you a link, good for two hours, with which you choose a new one.</p>
+      <p class="quiet">{say('account.forgotten.weSendYouALink')}</p>
     </Form>
   </div>
 </Frame>

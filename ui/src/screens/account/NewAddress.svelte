@@ -5,11 +5,12 @@
   import SignInForm from '../../parts/SignInForm.svelte';
   import { route } from '../../router';
   import { session } from '../../session.svelte';
+  import { say } from '../../words/say';
 
   /** The link of a mail that asks whether an address is theirs; good for whoever is signed in with the account it was asked from. */
   const token = (route.params as { token?: string }).token ?? '';
   const UNAUTHORIZED = 401;
-  let words = $state('Opening the link …');
+  let words = $state(say('account.newAddress.openingTheLink'));
   let asks = $state(false);
 
   async function open(): Promise<void> {
@@ -18,9 +19,9 @@
     });
     asks = response.status === UNAUTHORIZED;
     words = response.ok
-      ? 'From now on you sign in with your new address.'
+      ? say('account.newAddress.fromNowOnYouSign')
       : asks
-        ? 'Sign in with the address you have had so far; then the new one takes its place.'
+        ? say('account.newAddress.signInWithTheAddress')
         : problemOf(error, response).detail;
     await session.load();
   }
@@ -37,17 +38,17 @@
   })();
 </script>
 
-<svelte:head><title>Your new address · Ostium</title></svelte:head>
+<svelte:head><title>{say('account.newAddress.yourNewAddressOstium')}</title></svelte:head>
 
 <Frame>
-  <h1>Your new address</h1>
+  <h1>{say('account.newAddress.yourNewAddress')}</h1>
   <p class="lead" role="status">{words}</p>
   {#if asks}
     <div class="leaf">
       <SignInForm done={signedIn} />
     </div>
   {:else}
-    <p><a class="word" id="account" href="/account">Your account</a></p>
+    <p><a class="word" id="account" href="/account">{say('account.newAddress.yourAccount')}</a></p>
   {/if}
 </Frame>
 

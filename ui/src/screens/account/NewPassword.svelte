@@ -3,26 +3,27 @@
   import Frame from '../../parts/Frame.svelte';
   import { route } from '../../router';
   import Form from './Form.svelte';
+  import { say } from '../../words/say';
 
   const token = $derived((route.params as { token?: string }).token ?? '');
 </script>
 
-<svelte:head><title>A new password · Ostium</title></svelte:head>
+<svelte:head><title>{say('account.newPassword.aNewPasswordOstium')}</title></svelte:head>
 
 <Frame>
   <div class="one">
     <Form
-      title="Choose a new password"
+      title={say('account.newPassword.chooseANewPassword')}
       level={1}
-      act="Take this one"
-      done="Taken. You can sign in with it now."
+      act={say('account.newPassword.takeThisOne')}
+      done={say('account.newPassword.takenYouCanSignIn')}
       fields={[
         {
           key: 'password',
-          label: 'The new password',
+          label: say('account.newPassword.theNewPassword'),
           type: 'password',
           autocomplete: 'new-password',
-          hint: 'At least 8 characters.'
+          hint: say('account.newPassword.atLeast8Characters')
         }
       ]}
       send={(values) =>
@@ -32,7 +33,8 @@
         })}
     />
     <p>
-      <a class="word" href="/sign-in">Sign in</a> <a class="word" href="/forgotten">Ask for a new link</a>
+      <a class="word" href="/sign-in">{say('account.newPassword.signIn')}</a>
+      <a class="word" href="/forgotten">{say('account.newPassword.askForANewLink')}</a>
     </p>
   </div>
 </Frame>

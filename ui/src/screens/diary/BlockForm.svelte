@@ -3,6 +3,7 @@
   import { notices } from '../../parts/notices';
   import type { DiaryState, Time } from './diary.svelte';
   import { fieldTime, minuteOf } from './lane';
+  import { say } from '../../words/say';
 
   /** A time in which nothing can be booked. */
   let { from, to, diary }: { from: Time; to: Time; diary: DiaryState } = $props();
@@ -33,7 +34,7 @@
     fault = problem?.detail ?? '';
     if (problem) return;
     diary.doing = { what: 'nothing' };
-    notices.info({ title: 'Blocked. Nobody can book it.' });
+    notices.info({ title: say('diary.blockForm.blockedNobodyCanBookIt') });
     await tick();
     document.getElementById('diary-head')?.focus();
   }
@@ -42,10 +43,10 @@
 <svelte:window onkeydown={(event) => event.key === 'Escape' && (diary.doing = { what: 'nothing' })} />
 
 <form class="leaf chosen" onsubmit={keep} aria-labelledby="block-head">
-  <h2 id="block-head">Block a time</h2>
+  <h2 id="block-head">{say('diary.blockForm.blockATime')}</h2>
   <div class="fields">
     <div>
-      <label for="block-first">From</label><input
+      <label for="block-first">{say('diary.blockForm.from')}</label><input
         id="block-first"
         class="line"
         type="date"
@@ -54,11 +55,11 @@
       />
     </div>
     <div>
-      <label for="block-begins">at</label>
+      <label for="block-begins">{say('diary.blockForm.at')}</label>
       <input id="block-begins" class="line" type="time" step="300" bind:value={said.begins} required />
     </div>
     <div>
-      <label for="block-last">Until</label><input
+      <label for="block-last">{say('diary.blockForm.until')}</label><input
         id="block-last"
         class="line"
         type="date"
@@ -67,15 +68,17 @@
       />
     </div>
     <div>
-      <label for="block-ends">at</label>
+      <label for="block-ends">{say('diary.blockForm.at')}</label>
       <input id="block-ends" class="line" type="time" step="300" bind:value={said.ends} required />
     </div>
   </div>
-  <label for="block-words">Why, for you alone</label>
+  <label for="block-words">{say('diary.blockForm.whyForYouAlone')}</label>
   <input id="block-words" class="line" maxlength="200" dir="auto" bind:value={said.words} />
   <p class="fault" role="alert">{fault}</p>
-  <button class="act" type="submit" disabled={busy}>Block it</button>
-  <button class="word" type="button" onclick={() => (diary.doing = { what: 'nothing' })}>Leave it</button>
+  <button class="act" type="submit" disabled={busy}>{say('diary.blockForm.blockIt')}</button>
+  <button class="word" type="button" onclick={() => (diary.doing = { what: 'nothing' })}
+    >{say('diary.blockForm.leaveIt')}</button
+  >
 </form>
 
 <style>

@@ -2,6 +2,7 @@
   import { tick } from 'svelte';
   import { notices } from '../../parts/notices';
   import type { DiaryState } from './diary.svelte';
+  import { say } from '../../words/say';
 
   /** The diary in other calendars: a file, and an address that a calendar program follows. */
   let { diary }: { diary: DiaryState } = $props();
@@ -33,9 +34,13 @@
   function came({ brought, problem }: Awaited<ReturnType<DiaryState['follow']>>): boolean {
     fault = problem?.detail ?? '';
     if (!brought) return false;
-    const left = brought.leftOut > 0 ? ` ${brought.leftOut} could not be read.` : '';
+    const left =
+      brought.leftOut > 0 ? say('diary.calendarLinks.couldNotBeRead', { leftOut: brought.leftOut }) : '';
     notices.info({
-      title: `${brought.times === 1 ? 'One busy time is' : `${brought.times} busy times are`} in the diary.${left}`
+      title: say('diary.calendarLinks.inTheDiary', {
+        rest: say('diary.calendarLinks.oneBusyTimeIs', { count: brought.times }),
+        left
+      })
     });
     return true;
   }
@@ -43,45 +48,48 @@
   async function takeOut(name: string): Promise<void> {
     const problem = await diary.takeOut(name);
     fault = problem?.detail ?? '';
-    if (!problem) notices.info({ title: `“${name}” is out of the diary.` });
+    if (!problem) notices.info({ title: say('diary.calendarLinks.isOutOfTheDiary', { name }) });
   }
 
   async function feed(open: boolean, done: string): Promise<void> {
     const problem = await diary.feed(open);
-    if (problem) notices.error({ title: 'Not changed.', description: problem.detail });
+    if (problem) notices.error({ title: say('diary.calendarLinks.notChanged'), description: problem.detail });
     else notices.info({ title: done });
   }
 </script>
 
 <section class="leaf" aria-labelledby="calendar-head">
-  <h2 id="calendar-head">In your own calendar</h2>
+  <h2 id="calendar-head">{say('diary.calendarLinks.inYourOwnCalendar')}</h2>
   {#if address}
     <p class="quiet">
-      A calendar program that is given this address follows the diary. Whoever has it can read it.
+      {say('diary.calendarLinks.aCalendarProgramThatIs')}
     </p>
     <input
       class="line"
       readonly
       value={address}
-      aria-label="Private address of the diary"
+      aria-label={say('diary.calendarLinks.privateAddressOfTheDiary')}
       onfocus={(event) => event.currentTarget.select()}
     />
   {:else}
-    <p class="quiet">A private address lets the calendar of your phone follow this diary.</p>
+    <p class="quiet">{say('diary.calendarLinks.aPrivateAddressLetsThe')}</p>
   {/if}
   <p class="acts">
     {#if address}
-      <button class="word" onclick={() => feed(false, 'Withdrawn. The address leads nowhere now.')}
-        >Withdraw it</button
+      <button
+        class="word"
+        onclick={() => feed(false, say('diary.calendarLinks.withdrawnTheAddressLeadsNowhere'))}
+        >{say('diary.calendarLinks.withdrawIt')}</button
       >
     {:else}
-      <button class="word" onclick={() => feed(true, 'Made. Give the address to your calendar.')}
-        >Make the address</button
+      <button class="word" onclick={() => feed(true, say('diary.calendarLinks.madeGiveTheAddressTo'))}
+        >{say('diary.calendarLinks.makeTheAddress')}</button
       >
     {/if}
-    <a class="word" href="/api/sites/{diary.id}/diary.ics" download>All as a file</a>
+    <a class="word" href="/api/sites/{diary.id}/diary.ics" download>{say('diary.calendarLinks.allAsAFile')}</a
+    >
   </p>
-  <h3>Busy times from another calendar</h3>
+  <h3>{say('diary.calendarLinks.busyTimesFromAnotherCalendar')}</h3>
   {#each diary.view?.sources ?? [] as source (source.name)}
     <p class="source">
       <span dir="auto"
@@ -89,14 +97,14 @@
         {#if source.said}<small class={source.away ? 'gone' : 'quiet'}>{source.said}</small>{/if}</span
       >
       <button class="word" onclick={() => takeOut(source.name)}
-        >Take it out<span class="hidden-words">: {source.name}</span></button
+        >{say('diary.calendarLinks.takeItOut')}<span class="hidden-words">: {source.name}</span></button
       >
     </p>
   {:else}
-    <p class="quiet">Nothing is offered while another calendar says you are busy.</p>
+    <p class="quiet">{say('diary.calendarLinks.nothingIsOfferedWhileAnother')}</p>
   {/each}
   <form onsubmit={follow}>
-    <label class="quiet" for="follow-address">Its address, to follow it</label>
+    <label class="quiet" for="follow-address">{say('diary.calendarLinks.itsAddressToFollowIt')}</label>
     <input
       id="follow-address"
       class="line"
@@ -104,12 +112,14 @@
       inputmode="url"
       autocomplete="off"
       spellcheck="false"
-      placeholder="https://… .ics"
+      placeholder={say('diary.calendarLinks.httpsIcs')}
       bind:value={typed}
       aria-invalid={fault ? 'true' : undefined}
       aria-describedby="follow-fault"
     />
-    <button class="word" disabled={asking || typed.trim() === ''}>{asking ? 'Asking …' : 'Follow it'}</button>
+    <button class="word" disabled={asking || typed.trim() === ''}
+      >{asking ? say('diary.calendarLinks.asking') : say('diary.calendarLinks.followIt')}</button
+    >
   </form>
   <label class="word file">
     <input
@@ -118,7 +128,7 @@
       accept=".ics,text/calendar"
       onchange={(event) => bringIn(event.currentTarget)}
     />
-    Bring in a calendar file
+    {say('diary.calendarLinks.bringInACalendarFile')}
   </label>
   <p class="fault" id="follow-fault" role="alert">{fault}</p>
 </section>

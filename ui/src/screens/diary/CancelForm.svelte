@@ -2,6 +2,7 @@
   import { onMount, tick } from 'svelte';
   import { notices } from '../../parts/notices';
   import type { DiaryState, Ticket } from './diary.svelte';
+  import { say } from '../../words/say';
 
   /** Calling an appointment off, or saying no to what was asked for, with a word to whoever booked. */
   let { ticket, diary }: { ticket: Ticket; diary: DiaryState } = $props();
@@ -28,9 +29,11 @@
     if (problem) return;
     diary.doing = { what: 'nothing' };
     diary.chosen = '';
-    const back = { label: 'Put it back', onClick: () => void diary.restore(gone.id) };
+    const back = { label: say('diary.cancelForm.putItBack'), onClick: () => void diary.restore(gone.id) };
     notices.info({
-      title: heard ? `Called off, and ${gone.who} is told.` : 'Called off.',
+      title: heard
+        ? say('diary.cancelForm.calledOffAndIsTold', { who: gone.who })
+        : say('diary.cancelForm.calledOff'),
       ...(asked ? {} : { action: back })
     });
     await tick();
@@ -41,21 +44,31 @@
 <svelte:window onkeydown={(event) => event.key === 'Escape' && (diary.doing = { what: 'nothing' })} />
 
 <form class="leaf wrong" onsubmit={keep} aria-labelledby="cancel-head">
-  <h2 id="cancel-head" tabindex="-1">{asks ? `Say no to ${ticket.who}` : `Call off ${ticket.who}`}</h2>
+  <h2 id="cancel-head" tabindex="-1">
+    {asks
+      ? say('diary.cancelForm.sayNoTo', { who: ticket.who })
+      : say('diary.cancelForm.callOff', { who: ticket.who })}
+  </h2>
   <p class="quiet">{ticket.serviceName}, {ticket.when}</p>
   {#if ticket.email}
-    <label class="tells"><input type="checkbox" bind:checked={tells} /> Tell them by mail</label>
+    <label class="tells"
+      ><input type="checkbox" bind:checked={tells} /> {say('diary.cancelForm.tellThemByMail')}</label
+    >
     {#if tells}
-      <label for="cancel-words">Why, in a word or two</label>
+      <label for="cancel-words">{say('diary.cancelForm.whyInAWordOr')}</label>
       <textarea id="cancel-words" class="line" rows="2" maxlength="2000" dir="auto" bind:value={words}
       ></textarea>
     {/if}
   {:else}
-    <p class="quiet">They left no mail address; call them.</p>
+    <p class="quiet">{say('diary.cancelForm.theyLeftNoMailAddress')}</p>
   {/if}
   <p class="fault" role="alert">{fault}</p>
-  <button class="act" type="submit" disabled={busy}>{asks ? 'Say no' : 'Call it off'}</button>
-  <button class="word" type="button" onclick={() => (diary.doing = { what: 'nothing' })}>Leave it</button>
+  <button class="act" type="submit" disabled={busy}
+    >{asks ? say('diary.cancelForm.sayNo') : say('diary.cancelForm.callItOff')}</button
+  >
+  <button class="word" type="button" onclick={() => (diary.doing = { what: 'nothing' })}
+    >{say('diary.cancelForm.leaveIt')}</button
+  >
 </form>
 
 <style>

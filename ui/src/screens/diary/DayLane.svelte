@@ -1,6 +1,8 @@
 <script lang="ts">
   import type { DiaryDay, DiaryState, Ticket, Time } from './diary.svelte';
+  import { shortService, ticketWords } from './ticketWords';
   import { along, clock, dayNumber, marks, minuteAt, STEP, weekday, type Hours } from './lane';
+  import { say } from '../../words/say';
 
   /** One day of the week as a lane: its hours, the tickets, the ways to them, what is blocked and what still fits. */
   let {
@@ -89,24 +91,6 @@
     diary.doing = { what: 'nothing' };
     diary.chosen = diary.chosen === ticket.id ? '' : ticket.id;
   }
-
-  /** What is done, in the one word that fits on a small ticket. */
-  function wordOf(service: string, minutes: number): string {
-    const word = service.trim().split(/\s+/).at(-1) ?? '';
-    return minutes >= 75 ? service : word.charAt(0).toUpperCase() + word.slice(1);
-  }
-
-  const says = (ticket: Ticket, from: number, to: number): string =>
-    [
-      ticket.who,
-      ticket.serviceName,
-      `${clock(from)} to ${clock(to)}`,
-      { ASKED: 'asks', BOOKED: '', DONE: 'done', MISSED: 'did not come', HELD: '', CANCELLED: '' }[
-        ticket.state
-      ]
-    ]
-      .filter((words) => words !== '')
-      .join(', ');
 </script>
 
 <div class="day" class:today={now >= 0}>
@@ -117,7 +101,7 @@
       <span class="open" style:left={left(span.from)} style:width={width(span.from, span.to)}></span>
     {/each}
     {#each marks(hours) as mark (mark)}<span class="hour" style:left={left(mark)}></span>{/each}
-    {#if day.open.length === 0}<p class="closed">{day.closed || 'Closed'}</p>
+    {#if day.open.length === 0}<p class="closed">{day.closed || say('diary.dayLane.closed')}</p>
     {:else if day.closed}<p class="closed differs">{day.closed}</p>{/if}
     {#each day.rooms as room (room.from)}
       <span class="room" style:left={left(room.from)} style:width={width(room.from, room.to)}
@@ -129,13 +113,17 @@
         class="block"
         style:left={left(block.from)}
         style:width={width(block.from, block.to)}
-        aria-label="Blocked, {clock(block.from)} to {clock(block.to)}{block.words ? `: ${block.words}` : ''}"
+        aria-label={say('diary.dayLane.blockedTo', {
+          clock: clock(block.from),
+          clock2: clock(block.to),
+          rest: block.words ? `: ${block.words}` : ''
+        })}
         aria-pressed={diary.chosen === `block/${block.id}`}
         onclick={() => {
           diary.asked = null;
           diary.doing = { what: 'nothing' };
           diary.chosen = `block/${block.id}`;
-        }}><span>{block.words || 'Blocked'}</span></button
+        }}><span>{block.words || say('diary.dayLane.blocked')}</span></button
       >
     {/each}
     {#each day.ways as way (way.to)}
@@ -160,13 +148,17 @@
         onclick={() => choose(ticket)}
       >
         <b dir="auto">{to - from >= 75 ? ticket.who : ticket.short}</b>
-        <small dir="auto">{ticket.state === 'ASKED' ? 'asks' : wordOf(ticket.serviceName, to - from)}</small>
-        <span class="hidden-words">{says(ticket, from, to)}</span>
+        <small dir="auto"
+          >{ticket.state === 'ASKED'
+            ? say('diary.ticketWords.asks')
+            : shortService(ticket.serviceName, to - from)}</small
+        >
+        <span class="hidden-words">{ticketWords(ticket, from, to)}</span>
       </button>
     {/each}
     {#if drawn}
       <span class="drawn" style:left={left(drawn.from)} style:width={width(drawn.from, drawn.to)}
-        >{clock(drawn.from)} to {clock(drawn.to)}</span
+        >{say('diary.ticketWords.to', { clock: clock(drawn.from), clock2: clock(drawn.to) })}</span
       >
     {/if}
     {#if diary.asked?.date === day.date && diary.doing.what === 'nothing'}

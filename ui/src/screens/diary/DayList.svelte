@@ -2,6 +2,7 @@
   import { clock, dayNumber, weekday } from './lane';
   import type { DiaryState } from './diary.svelte';
   import TicketLeaf from './TicketLeaf.svelte';
+  import { say } from '../../words/say';
 
   /** Days as lists: read on a phone, and printed for the van. The ways stand between; the one that is chosen, or next, is opened. */
   let { diary }: { diary: DiaryState } = $props();
@@ -31,21 +32,29 @@
   <section class="day" aria-label={day.name}>
     <h2>
       {weekday(day.date)}
-      {dayNumber(day.date)}{#if day.date === view?.today}<span class="quiet today">today</span>{/if}
+      {dayNumber(day.date)}{#if day.date === view?.today}<span class="quiet today"
+          >{say('diary.dayList.today')}</span
+        >{/if}
     </h2>
     {#if day.closed}<p class="quiet">{day.closed}</p>
-    {:else if day.open.length === 0 && day.tickets.length === 0}<p class="quiet">Closed.</p>{/if}
+    {:else if day.open.length === 0 && day.tickets.length === 0}<p class="quiet">
+        {say('diary.dayList.closed')}
+      </p>{/if}
     <ol>
       {#each day.blocks as block (block.id)}
         <li class="blocked">
-          <span class="time">{clock(block.from)}</span> Blocked until {clock(block.to)}{block.words
-            ? `: ${block.words}`
-            : ''}
+          <span class="time">{clock(block.from)}</span>
+          {say('diary.dayList.blockedUntil', {
+            clock: clock(block.to),
+            rest: block.words ? `: ${block.words}` : ''
+          })}
         </li>
       {/each}
       {#each day.tickets as { from, ticket } (ticket.id)}
         {@const on = way(ticket.id, index)}
-        {#if on}<li class="way" aria-label={ticket.way}><i></i>{on.minutes} min on the way</li>{/if}
+        {#if on}<li class="way" aria-label={ticket.way}>
+            <i></i>{say('diary.dayList.minOnTheWay', { minutes: on.minutes })}
+          </li>{/if}
         <li>
           <button
             class="row {ticket.state.toLowerCase()}"
@@ -70,12 +79,12 @@
       {/each}
     </ol>
     {#if day.tickets.length === 0 && day.open.length > 0}<p class="quiet">
-        Nothing yet{day.room ? `: ${day.room}` : ''}.
+        {say('diary.dayList.nothingYet', { rest: day.room ? `: ${day.room}` : '' })}
       </p>
-    {:else if day.room}<p class="quiet left">Still {day.room}.</p>{/if}
+    {:else if day.room}<p class="quiet left">{say('diary.dayList.still', { room: day.room })}</p>{/if}
   </section>
 {:else}
-  <p class="quiet">Nothing stands in the diary on these days.</p>
+  <p class="quiet">{say('diary.dayList.nothingStandsInTheDiary')}</p>
 {/each}
 
 <style>

@@ -17,6 +17,7 @@
   import WeekLanes from './WeekLanes.svelte';
   import WhyNot from './WhyNot.svelte';
   import WriteIn from './WriteIn.svelte';
+  import { say } from '../../words/say';
 
   /** The diary: a week as lanes, a day or some weeks as lists; beside it what is opened and what waits. */
   const site = new SiteState();
@@ -39,7 +40,7 @@
     if (!booking) return diary.load();
     const problem = await diary.open(booking);
     if (problem) {
-      notices.error({ title: 'Not found.', description: problem.detail });
+      notices.error({ title: say('diary.diary.notFound'), description: problem.detail });
       await diary.load();
     }
   }
@@ -48,7 +49,7 @@
     await diary.load();
     const { enquiry, problem } = await diary.enquiry(id);
     if (!enquiry) {
-      notices.error({ title: 'The message was not found.', description: problem?.detail });
+      notices.error({ title: say('diary.diary.theMessageWasNotFound'), description: problem?.detail });
       return;
     }
     diary.doing = { what: 'write', at: soon(), enquiry };
@@ -67,8 +68,8 @@
   async function unblock(): Promise<void> {
     if (!block) return;
     const problem = await diary.unblock(block.id);
-    if (problem) notices.error({ title: 'Not freed.', description: problem.detail });
-    else notices.info({ title: 'Free again.' });
+    if (problem) notices.error({ title: say('diary.diary.notFreed'), description: problem.detail });
+    else notices.info({ title: say('diary.diary.freeAgain') });
     diary.chosen = '';
     await tick();
     document.getElementById('diary-head')?.focus();
@@ -80,35 +81,38 @@
   }
 
   const SPANS: [Span, string][] = [
-    ['day', 'Day'],
-    ['week', 'Week'],
-    ['list', 'List']
+    ['day', say('diary.diary.day')],
+    ['week', say('diary.diary.week')],
+    ['list', say('diary.diary.list')]
   ];
 </script>
 
-<svelte:head><title>{site.sheet.lines.name || 'Diary'} · Diary · Ostium</title></svelte:head>
+<svelte:head
+  ><title>{say('diary.diary.diaryOstium', { name: site.sheet.lines.name || say('diary.diary.diary') })}</title
+  ></svelte:head
+>
 
 <SiteGate {site}>
   <Frame {site} act={view?.open ? act : undefined} broad>
     {#if view && !view.open}
       <section class="leaf none">
-        <h1>Diary</h1>
+        <h1>{say('diary.diary.diary')}</h1>
         <p class="lead">
-          Nothing can be booked yet. Say what can be booked, and how soon, and your page takes bookings.
+          {say('diary.diary.nothingCanBeBookedYet')}
         </p>
-        <a class="act main" href="/sites/{id}/doors?door=book">Set booking up</a>
+        <a class="act main" href="/sites/{id}/doors?door=book">{say('diary.diary.setBookingUp')}</a>
       </section>
     {:else if view}
       <div class="board">
         <div class="all">
           <header class="head">
             <h1 id="diary-head" tabindex="-1">{stretchOf(view.first, last)}</h1>
-            <button class="word" onclick={() => diary.go(-1)}>Earlier</button>
-            <button class="word" onclick={() => diary.go(1)}>Later</button>
+            <button class="word" onclick={() => diary.go(-1)}>{say('diary.diary.earlier')}</button>
+            <button class="word" onclick={() => diary.go(1)}>{say('diary.diary.later')}</button>
             <button class="word" onclick={() => diary.load('')}
-              >{diary.span === 'week' ? 'This week' : 'Today'}</button
+              >{diary.span === 'week' ? say('diary.diary.thisWeek') : say('diary.diary.today')}</button
             >
-            <p class="spans" role="group" aria-label="What is shown">
+            <p class="spans" role="group" aria-label={say('diary.diary.whatIsShown')}>
               {#each SPANS as [span, words] (span)}
                 <button
                   aria-pressed={diary.span === span}
@@ -121,16 +125,16 @@
           </header>
           {#if site.outbox && site.outbox.keeping !== 'kept'}<KeptLine outbox={site.outbox} />{/if}
           {#if diary.away}<p class="away" role="alert">
-              The connection is away. This is what was last known.
+              {say('diary.diary.theConnectionIsAwayThis')}
             </p>{/if}
           {#if diary.span === 'week'}<WeekLanes {diary} />{:else}<DayList {diary} />{/if}
           <p class="quiet totals">
             {view.totals}.
-            {#if diary.span === 'week'}Draw along a lane to block time; pull a ticket to another time or day.{/if}
-            <button class="word print" onclick={() => print()}>Print</button>
+            {#if diary.span === 'week'}{say('diary.diary.drawAlongALaneTo')}{/if}
+            <button class="word print" onclick={() => print()}>{say('diary.diary.print')}</button>
           </p>
         </div>
-        <aside aria-label="What is opened, and what waits">
+        <aside aria-label={say('diary.diary.whatIsOpenedAndWhat')}>
           {#if diary.doing.what === 'write'}
             <WriteIn at={diary.doing.at} {diary} enquiry={diary.doing.enquiry} />
           {:else if diary.doing.what === 'move'}
@@ -140,14 +144,18 @@
           {:else if diary.doing.what === 'block'}
             <BlockForm from={diary.doing.from} to={diary.doing.to} {diary} />
           {:else if block}
-            <section class="leaf" aria-label="Blocked time">
-              <h2>{block.words || 'Blocked'}</h2>
+            <section class="leaf" aria-label={say('diary.diary.blockedTime')}>
+              <h2>{block.words || say('diary.diary.blocked')}</h2>
               <p class="quiet">
-                {clock(block.from)} to {clock(block.to)}. Nobody can book it.{block.source
-                  ? ` It comes from “${block.source}”.`
-                  : ''}
+                {say('diary.diary.toNobodyCanBookIt', {
+                  clock: clock(block.from),
+                  clock2: clock(block.to),
+                  rest: block.source ? say('diary.diary.itComesFrom', { source: block.source }) : ''
+                })}
               </p>
-              {#if !block.source}<button class="word" onclick={unblock}>Free it again</button>{/if}
+              {#if !block.source}<button class="word" onclick={unblock}
+                  >{say('diary.diary.freeItAgain')}</button
+                >{/if}
             </section>
           {:else if diary.ticket && !shown}
             <TicketLeaf ticket={diary.ticket} {diary} />
@@ -155,7 +163,9 @@
           {#if diary.asked && diary.doing.what === 'nothing'}<WhyNot {diary} />{/if}
           {#each view.asked.filter((each) => each.id !== diary.chosen) as ticket, index (ticket.id)}
             {#if index === 0}
-              <h2 class="waiting">Waits for your answer <span>{view.asked.length}</span></h2>
+              <h2 class="waiting">
+                {say('diary.diary.waitsForYourAnswer')} <span>{view.asked.length}</span>
+              </h2>
             {/if}
             <TicketLeaf {ticket} {diary} heading="h3" />
           {/each}
@@ -164,13 +174,13 @@
         </aside>
       </div>
     {:else if diary.away}
-      <p class="away" role="alert">The connection is away. Your diary is shown when it is back.</p>
+      <p class="away" role="alert">{say('diary.diary.theConnectionIsAwayYour')}</p>
     {/if}
   </Frame>
 </SiteGate>
 
 {#snippet act()}<button class="act main" onclick={() => (diary.doing = { what: 'write', at: soon() })}
-    >Write one in</button
+    >{say('diary.diary.writeOneIn')}</button
   >{/snippet}
 
 <style>

@@ -3,6 +3,7 @@
   import { notices } from '../../parts/notices';
   import type { DiaryState, Doing } from './diary.svelte';
   import { fieldTime, minuteOf } from './lane';
+  import { say } from '../../words/say';
 
   /** Another time for an appointment, longer or shorter, and a word to whoever booked. */
   let { doing, diary }: { doing: Extract<Doing, { what: 'move' }>; diary: DiaryState } = $props();
@@ -30,7 +31,7 @@
     const minute = minuteOf(time);
     if (busy) return;
     if (!date || minute === null) {
-      fault = 'Say the day and the time.';
+      fault = say('diary.moveForm.sayTheDayAndThe');
       return;
     }
     busy = true;
@@ -52,7 +53,9 @@
       return;
     }
     diary.doing = { what: 'nothing' };
-    notices.info({ title: heard ? `Moved, and ${moved.who} is told.` : 'Moved.' });
+    notices.info({
+      title: heard ? say('diary.moveForm.movedAndIsTold', { who: moved.who }) : say('diary.moveForm.moved')
+    });
     await tick();
     document.getElementById(`leaf-${moved.id}`)?.focus();
   }
@@ -61,14 +64,18 @@
 <svelte:window onkeydown={(event) => event.key === 'Escape' && (diary.doing = { what: 'nothing' })} />
 
 <form class="leaf chosen" onsubmit={keep} aria-labelledby="move-head">
-  <h2 id="move-head">{asks ? 'Offer' : 'Move'} {ticket.who} {asks ? 'another time' : ''}</h2>
+  <h2 id="move-head">
+    {asks ? say('diary.moveForm.offer') : say('diary.moveForm.move')}
+    {ticket.who}
+    {asks ? say('diary.moveForm.anotherTime') : ''}
+  </h2>
   <div class="fields">
     <div>
-      <label for="move-date">Day</label>
+      <label for="move-date">{say('diary.moveForm.day')}</label>
       <input id="move-date" class="line" type="date" bind:value={date} required />
     </div>
     <div>
-      <label for="move-time">Time</label>
+      <label for="move-time">{say('diary.moveForm.time')}</label>
       <input
         id="move-time"
         class="line"
@@ -81,25 +88,33 @@
       />
     </div>
     <div>
-      <label for="move-minutes">Minutes</label>
+      <label for="move-minutes">{say('diary.moveForm.minutes')}</label>
       <input id="move-minutes" class="line" type="number" min="5" max="2880" step="5" bind:value={minutes} />
     </div>
   </div>
   {#if ticket.email}
-    <label class="tells"><input type="checkbox" bind:checked={tells} /> Tell them by mail</label>
+    <label class="tells"
+      ><input type="checkbox" bind:checked={tells} /> {say('diary.moveForm.tellThemByMail')}</label
+    >
     {#if tells}
-      <label for="move-words">A word with it, if you like</label>
+      <label for="move-words">{say('diary.moveForm.aWordWithItIf')}</label>
       <textarea id="move-words" class="line" rows="2" maxlength="2000" dir="auto" bind:value={words}
       ></textarea>
     {/if}
   {:else}
-    <p class="quiet">They left no mail address; call them.</p>
+    <p class="quiet">{say('diary.moveForm.theyLeftNoMailAddress')}</p>
   {/if}
   <p class="fault" id="move-fault" role="alert">{fault}</p>
   <button class="act" type="submit" disabled={busy}
-    >{busy ? 'Moving …' : asks ? 'Offer this time' : 'Move it'}</button
+    >{busy
+      ? say('diary.moveForm.moving')
+      : asks
+        ? say('diary.moveForm.offerThisTime')
+        : say('diary.moveForm.moveIt')}</button
   >
-  <button class="word" type="button" onclick={() => (diary.doing = { what: 'nothing' })}>Leave it</button>
+  <button class="word" type="button" onclick={() => (diary.doing = { what: 'nothing' })}
+    >{say('diary.moveForm.leaveIt')}</button
+  >
 </form>
 
 <style>

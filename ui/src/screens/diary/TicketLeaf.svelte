@@ -4,6 +4,7 @@
   import PersonData from '../../parts/PersonData.svelte';
   import type { Problem } from '../../api/client';
   import type { DiaryState, Ticket } from './diary.svelte';
+  import { say } from '../../words/say';
 
   /** The appointment that is opened: who, when, where, what was said, and what can be done with it. */
   let {
@@ -16,11 +17,11 @@
   const over = $derived(Date.parse(ticket.start) < Date.now());
   const STATES: Record<Ticket['state'], string> = {
     HELD: '',
-    ASKED: 'Waits for your answer',
+    ASKED: say('diary.ticketLeaf.waitsForYourAnswer'),
     BOOKED: '',
-    DONE: 'Done',
-    MISSED: 'Did not come',
-    CANCELLED: 'Called off'
+    DONE: say('diary.ticketLeaf.done'),
+    MISSED: say('diary.ticketLeaf.didNotCome'),
+    CANCELLED: say('diary.ticketLeaf.calledOff')
   };
 
   async function told(problem: Problem | null, not: string, done: string): Promise<void> {
@@ -31,18 +32,26 @@
   }
 
   const agree = async (): Promise<void> =>
-    told(await diary.agree(ticket.id), 'Not agreed.', `${ticket.who} is told yes.`);
+    told(
+      await diary.agree(ticket.id),
+      say('diary.ticketLeaf.notAgreed'),
+      say('diary.ticketLeaf.isToldYes', { who: ticket.who })
+    );
 
   const mark = async (state: Ticket['state'], done: string): Promise<void> =>
-    told(await diary.mark(ticket.id, state), 'Not marked.', done);
+    told(await diary.mark(ticket.id, state), say('diary.ticketLeaf.notMarked'), done);
 
   const restore = async (): Promise<void> =>
-    told(await diary.restore(ticket.id), 'Not put back.', 'It stands in the diary again, and they are told.');
+    told(
+      await diary.restore(ticket.id),
+      say('diary.ticketLeaf.notPutBack'),
+      say('diary.ticketLeaf.itStandsInTheDiary')
+    );
 
   async function forget(): Promise<void> {
     const problem = await diary.forget(ticket.person ?? '');
-    if (problem) return told(problem, 'Not deleted.', '');
-    notices.info({ title: 'All of this person is deleted.' });
+    if (problem) return told(problem, say('diary.ticketLeaf.notDeleted'), '');
+    notices.info({ title: say('diary.ticketLeaf.allOfThisPersonIs') });
     await tick();
     document.getElementById('diary-head')?.focus();
   }
@@ -61,13 +70,15 @@
   class="leaf {ticket.state === 'ASKED' ? 'waits' : ticket.state === 'BOOKED' ? 'is-open' : ''}"
   id="leaf-{ticket.id}"
   tabindex="-1"
-  aria-label="Appointment of {ticket.who}"
+  aria-label={say('diary.ticketLeaf.appointmentOf', { who: ticket.who })}
 >
   <svelte:element this={heading} class="name" dir="auto">{ticket.who}</svelte:element>
   <p class="quiet" dir="auto">
     {[
       ticket.serviceName,
-      ticket.minutes < 120 ? `${ticket.minutes} min` : `${ticket.minutes / 60} h`,
+      ticket.minutes < 120
+        ? say('diary.ticketLeaf.min', { minutes: ticket.minutes })
+        : `${ticket.minutes / 60} h`,
       ticket.price
     ]
       .filter((words) => words !== '')
@@ -89,38 +100,51 @@
     </p>
   {/each}
   {#if ticket.note}<p class="fact">
-      <small class="quiet">Your note</small><span dir="auto">{ticket.note}</span>
+      <small class="quiet">{say('diary.ticketLeaf.yourNote')}</small><span dir="auto">{ticket.note}</span>
     </p>{/if}
   {#each ticket.mails as mail, index (index)}<p class="fact mail">{mail}</p>{/each}
   <p class="fact reach">
-    {#if ticket.call}<a class="word" href={ticket.call}>Call {ticket.telephone}</a>{/if}
-    {#if ticket.email}<a class="word" href="mailto:{ticket.email}">Write a mail</a>{/if}
+    {#if ticket.call}<a class="word" href={ticket.call}
+        >{say('diary.ticketLeaf.call', { telephone: ticket.telephone })}</a
+      >{/if}
+    {#if ticket.email}<a class="word" href="mailto:{ticket.email}">{say('diary.ticketLeaf.writeAMail')}</a
+      >{/if}
     {#if ticket.place}
       <a
         class="word"
         href="https://www.openstreetmap.org/search?query={encodeURIComponent(ticket.place)}"
         target="_blank"
-        rel="noreferrer">Way there</a
+        rel="noreferrer">{say('diary.ticketLeaf.wayThere')}</a
       >
     {/if}
   </p>
   <p class="acts">
     {#if ticket.state === 'ASKED'}
-      <button class="word" onclick={agree}>Say yes</button>
-      <button class="word" onclick={move}>Offer another time</button>
-      <button class="word calm" onclick={() => (diary.doing = { what: 'cancel', ticket })}>Say no</button>
+      <button class="word" onclick={agree}>{say('diary.ticketLeaf.sayYes')}</button>
+      <button class="word" onclick={move}>{say('diary.ticketLeaf.offerAnotherTime')}</button>
+      <button class="word calm" onclick={() => (diary.doing = { what: 'cancel', ticket })}
+        >{say('diary.ticketLeaf.sayNo')}</button
+      >
     {:else if open}
-      <button class="word" onclick={move}>Move</button>
-      <button class="word" onclick={() => (diary.doing = { what: 'cancel', ticket })}>Cancel</button>
+      <button class="word" onclick={move}>{say('diary.ticketLeaf.move')}</button>
+      <button class="word" onclick={() => (diary.doing = { what: 'cancel', ticket })}
+        >{say('diary.ticketLeaf.cancel')}</button
+      >
       {#if over}
-        <button class="word" onclick={() => mark('DONE', 'Done.')}>Done</button>
-        <button class="word calm" onclick={() => mark('MISSED', 'Marked as not come.')}>Did not come</button>
+        <button class="word" onclick={() => mark('DONE', say('diary.ticketLeaf.done2'))}
+          >{say('diary.ticketLeaf.done')}</button
+        >
+        <button class="word calm" onclick={() => mark('MISSED', say('diary.ticketLeaf.markedAsNotCome'))}
+          >{say('diary.ticketLeaf.didNotCome')}</button
+        >
       {/if}
     {:else if ticket.state === 'CANCELLED'}
-      <button class="word" onclick={restore}>Put it back</button>
+      <button class="word" onclick={restore}>{say('diary.ticketLeaf.putItBack')}</button>
     {:else}
-      <button class="word" onclick={() => mark('BOOKED', 'Neither done nor missed any more.')}
-        >Not {ticket.state === 'DONE' ? 'done' : 'missed'} after all</button
+      <button class="word" onclick={() => mark('BOOKED', say('diary.ticketLeaf.neitherDoneNorMissedAny'))}
+        >{say('diary.ticketLeaf.notAfterAll', {
+          rest: ticket.state === 'DONE' ? say('diary.ticketLeaf.done3') : say('diary.ticketLeaf.missed')
+        })}</button
       >
     {/if}
   </p>

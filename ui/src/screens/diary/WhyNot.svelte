@@ -1,6 +1,7 @@
 <script lang="ts">
   import type { DiaryState, Time } from './diary.svelte';
   import { clock, dayNumber, fieldTime, minuteOf, weekday } from './lane';
+  import { say } from '../../words/say';
 
   /** Why nothing is offered at a time: at an empty place that was pressed, or one that is written here. */
   let { diary }: { diary: DiaryState } = $props();
@@ -23,7 +24,7 @@
 </script>
 
 <section class="leaf" aria-labelledby="why-head">
-  <h2 id="why-head">Why not …?</h2>
+  <h2 id="why-head">{say('diary.whyNot.whyNot')}</h2>
   <div role="status">
     {#if diary.asked}
       <p class="at">{weekday(diary.asked.date)} {dayNumber(diary.asked.date)}, {clock(diary.asked.minute)}</p>
@@ -32,28 +33,37 @@
           {#each diary.why as { service, says }, index (index)}
             <div>
               <dt dir="auto">{service}</dt>
-              <dd class:free={says === ''}>{says || 'Offered to visitors.'}</dd>
+              <dd class:free={says === ''}>{says || say('diary.whyNot.offeredToVisitors')}</dd>
             </div>
           {/each}
         </dl>
       {/if}
     {:else}
-      <p class="quiet">Press an empty place on a lane to see why visitors are not offered it, or ask here.</p>
+      <p class="quiet">{say('diary.whyNot.pressAnEmptyPlaceOn')}</p>
     {/if}
   </div>
   {#if diary.asked}
     {@const at = diary.asked}
     <p class="acts">
-      <button class="word" onclick={() => (diary.doing = { what: 'write', at })}>Write one in here</button>
+      <button class="word" onclick={() => (diary.doing = { what: 'write', at })}
+        >{say('diary.whyNot.writeOneInHere')}</button
+      >
       <button class="word" onclick={() => (diary.doing = { what: 'block', from: at, to: hour(at) })}
-        >Block from here</button
+        >{say('diary.whyNot.blockFromHere')}</button
       >
     </p>
   {/if}
   <form onsubmit={ask}>
-    <input class="line" type="date" aria-label="Day" bind:value={date} required />
-    <input class="line" type="time" step="300" aria-label="Time" bind:value={time} required />
-    <button class="word" type="submit">Ask</button>
+    <input class="line" type="date" aria-label={say('diary.whyNot.day')} bind:value={date} required />
+    <input
+      class="line"
+      type="time"
+      step="300"
+      aria-label={say('diary.whyNot.time')}
+      bind:value={time}
+      required
+    />
+    <button class="word" type="submit">{say('diary.whyNot.ask')}</button>
   </form>
 </section>
 

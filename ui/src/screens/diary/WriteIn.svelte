@@ -6,6 +6,7 @@
   import type { DiaryState, Time } from './diary.svelte';
   import { given } from './given';
   import { fieldTime, minuteOf } from './lane';
+  import { say } from '../../words/say';
 
   /** Somebody on the telephone, or at the door: written into the diary. */
   let {
@@ -35,9 +36,12 @@
 
   /** How they are told, in words; empty where they cannot be. */
   const reached = $derived(
-    [written.email.trim() ? 'by mail' : '', diary.view?.texts && written.telephone.trim() ? 'by text' : '']
+    [
+      written.email.trim() ? say('diary.writeIn.byMail') : '',
+      diary.view?.texts && written.telephone.trim() ? say('diary.writeIn.byText') : ''
+    ]
       .filter((each) => each !== '')
-      .join(' and ')
+      .join(say('diary.writeIn.and'))
   );
 
   $effect(() => {
@@ -63,7 +67,7 @@
     busy = true;
     const problem =
       !written.date || minute === null
-        ? { field: 'start', detail: 'Say the day and the time.', status: 422 }
+        ? { field: 'start', detail: say('diary.writeIn.sayTheDayAndThe'), status: 422 }
         : await diary.writeIn({
             service: written.service,
             time: { date: written.date, minute },
@@ -86,7 +90,10 @@
     const agreed = asked && !(await diary.agreed(asked));
     diary.doing = { what: 'nothing' };
     notices.info({
-      title: `${written.name} is in the diary${agreed ? ', and their message counts as agreed' : ''}.`
+      title: say('diary.writeIn.isInTheDiary', {
+        name: written.name,
+        rest: agreed ? say('diary.writeIn.andTheirMessageCountsAs') : ''
+      })
     });
     await tick();
     document.getElementById(`leaf-${diary.chosen}`)?.focus();
@@ -96,21 +103,23 @@
 <svelte:window onkeydown={(event) => event.key === 'Escape' && (diary.doing = { what: 'nothing' })} />
 
 <form class="leaf chosen" onsubmit={keep} aria-labelledby="in-head">
-  <h2 id="in-head">{enquiry ? 'Book a time for them' : 'Write one in'}</h2>
+  <h2 id="in-head">{enquiry ? say('diary.writeIn.bookATimeForThem') : say('diary.writeIn.writeOneIn')}</h2>
   {#if enquiry}<p class="quiet asked" dir="auto">{answer(enquiry, 'message')}</p>{/if}
   <div class="fields">
-    {@render line('name', 'Who', 'text', 'wide')}
+    {@render line('name', say('diary.writeIn.who'), 'text', 'wide')}
     <div class="wide">
-      <label for="in-service">What</label>
+      <label for="in-service">{say('diary.writeIn.what')}</label>
       <select id="in-service" class="line" bind:value={written.service}>
         {#each diary.view?.services ?? [] as service (service.id)}
-          <option value={service.id}>{service.name}, {service.minutes} min</option>
+          <option value={service.id}
+            >{say('diary.writeIn.min', { name: service.name, minutes: service.minutes })}</option
+          >
         {/each}
       </select>
     </div>
-    {@render line('date', 'Day', 'date')}
+    {@render line('date', say('diary.writeIn.day'), 'date')}
     <div>
-      <label for="in-start">Time</label>
+      <label for="in-start">{say('diary.writeIn.time')}</label>
       <input
         id="in-start"
         class="line"
@@ -123,27 +132,32 @@
     </div>
     {#if (diary.view?.resources ?? []).length > 1}
       <div class="wide">
-        <label for="in-resource">Who or what carries it out</label>
+        <label for="in-resource">{say('diary.writeIn.whoOrWhatCarriesIt')}</label>
         <select id="in-resource" class="line" bind:value={written.resource}>
-          <option value="">Whoever is free</option>
+          <option value="">{say('diary.writeIn.whoeverIsFree')}</option>
           {#each diary.view?.resources ?? [] as each (each.id)}<option value={each.id}>{each.name}</option
             >{/each}
         </select>
       </div>
     {/if}
-    {@render line('telephone', 'Telephone', 'tel')}
-    {@render line('email', 'E-mail', 'email')}
-    {@render line('place', 'Where, if not with you', 'text', 'wide')}
-    {@render line('note', 'A note for you', 'text', 'wide')}
+    {@render line('telephone', say('diary.writeIn.telephone'), 'tel')}
+    {@render line('email', say('diary.writeIn.eMail'), 'email')}
+    {@render line('place', say('diary.writeIn.whereIfNotWithYou'), 'text', 'wide')}
+    {@render line('note', say('diary.writeIn.aNoteForYou'), 'text', 'wide')}
   </div>
   {#if reached}
     <label class="tells"
-      ><input type="checkbox" bind:checked={written.tells} /> Send them the appointment {reached}</label
+      ><input type="checkbox" bind:checked={written.tells} />
+      {say('diary.writeIn.sendThemTheAppointment', { reached })}</label
     >
   {/if}
   <p class="fault" id="in-fault" role="alert">{fault.words}</p>
-  <button class="act" type="submit" disabled={busy}>{busy ? 'Writing …' : 'Write it in'}</button>
-  <button class="word" type="button" onclick={() => (diary.doing = { what: 'nothing' })}>Leave it</button>
+  <button class="act" type="submit" disabled={busy}
+    >{busy ? say('diary.writeIn.writing') : say('diary.writeIn.writeItIn')}</button
+  >
+  <button class="word" type="button" onclick={() => (diary.doing = { what: 'nothing' })}
+    >{say('diary.writeIn.leaveIt')}</button
+  >
 </form>
 
 {#snippet line(

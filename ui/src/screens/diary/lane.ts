@@ -1,3 +1,5 @@
+import { LANGUAGE, say } from '../../words/say';
+
 /** Times on a lane: minutes after midnight, and places along the hours that are shown. */
 
 export const STEP = 15;
@@ -52,9 +54,9 @@ export function dayAfter(date: string, days: number): string {
   return new Date(Date.parse(`${date}T12:00:00Z`) + days * 86_400_000).toISOString().slice(0, 10);
 }
 
-const SHORT = new Intl.DateTimeFormat('en-GB', { weekday: 'short', timeZone: 'UTC' });
-const NUMBER = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short', timeZone: 'UTC' });
-const LONG = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'long', timeZone: 'UTC' });
+const SHORT = new Intl.DateTimeFormat(LANGUAGE, { weekday: 'short', timeZone: 'UTC' });
+const NUMBER = new Intl.DateTimeFormat(LANGUAGE, { day: 'numeric', month: 'short', timeZone: 'UTC' });
+const LONG = new Intl.DateTimeFormat(LANGUAGE, { day: 'numeric', month: 'long', timeZone: 'UTC' });
 
 const noon = (date: string): Date => new Date(`${date}T12:00:00Z`);
 
@@ -65,5 +67,5 @@ export const dayNumber = (date: string): string => NUMBER.format(noon(date));
 export function stretchOf(first: string, last: string): string {
   return first === last
     ? LONG.format(noon(first))
-    : `${LONG.format(noon(first))} to ${LONG.format(noon(last))}`;
+    : say('diary.lane.to', { format: LONG.format(noon(first)), format2: LONG.format(noon(last)) });
 }

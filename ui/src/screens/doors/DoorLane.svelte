@@ -5,6 +5,7 @@
   import DoorSettings from './DoorSettings.svelte';
   import type { DoorsState, DoorView } from './doors.svelte';
   import { WEEK } from './minute';
+  import { say } from '../../words/say';
 
   /** One door: how it stands, when it is answered, and beneath it, once it is chosen, its settings. */
   let {
@@ -28,10 +29,13 @@
   const when = $derived(doors.view?.whens.find((each) => each.id === door.door.hours.when)?.words ?? '');
   const line = $derived(
     state === 'shut'
-      ? 'shut'
+      ? say('doors.doorLane.shut')
       : state === 'ajar'
-        ? 'ajar'
-        : [door.keepsHours ? when.toLowerCase() : 'open', ...(door.test ? [] : ['not tested'])].join(', ')
+        ? say('doors.doorLane.ajar')
+        : [
+            door.keepsHours ? when.toLowerCase() : say('doors.doorLane.open'),
+            ...(door.test ? [] : [say('doors.doorLane.notTested')])
+          ].join(', ')
   );
   /** Days on which it is not answered as in other weeks. */
   const off = $derived(
@@ -58,7 +62,7 @@
       <span class="stands"><DoorMark {state} size={24} /></span>
       <span class="said">
         <b
-          >{door.name}{#if door.main}<span class="main">main door</span>{/if}</b
+          >{door.name}{#if door.main}<span class="main">{say('doors.doorLane.mainDoor')}</span>{/if}</b
         >
         <small>{line}</small>
       </span>

@@ -1,6 +1,7 @@
 <script lang="ts">
   import type { Outbox } from '../../keeping/outbox.svelte';
   import type { DoorsState, PlaceView } from './doors.svelte';
+  import { say } from '../../words/say';
 
   /** Which doors stand where on the page. */
   let { doors, outbox }: { doors: DoorsState; outbox: Outbox } = $props();
@@ -20,8 +21,8 @@
 </script>
 
 <section class="leaf" aria-labelledby="places">
-  <h2 id="places">Where they stand</h2>
-  <p class="quiet">On every page, in this order. A door that is not open leaves its place to the next.</p>
+  <h2 id="places">{say('doors.doorPlaces.whereTheyStand')}</h2>
+  <p class="quiet">{say('doors.doorPlaces.onEveryPageInThis')}</p>
   <dl>
     {#each doors.view?.places ?? [] as place (place.place)}
       <div>
@@ -30,18 +31,22 @@
           {#each Array.from({ length: place.most }, (_, index) => index) as index (index)}
             <select
               class="line"
-              aria-label="{place.name}{place.most > 1 ? `, ${index === 0 ? 'first' : 'second'}` : ''}"
+              aria-label={place.most > 1
+                ? say(`doors.doorPlaces.${index === 0 ? 'first' : 'second'}`, { name: place.name })
+                : place.name}
               value={place.doors[index] ?? ''}
               onchange={(event) => put(place, index, event.currentTarget.value)}
             >
-              <option value="">nothing</option>
+              <option value="">{say('doors.doorPlaces.nothing')}</option>
               {#each place.offered as door (door.id)}<option value={door.id}>{door.words}</option>{/each}
             </select>
           {/each}
           {#if place.usual}
-            <span class="quiet">as usual</span>
+            <span class="quiet">{say('doors.doorPlaces.asUsual')}</span>
           {:else}
-            <button class="word" onclick={() => doors.place(outbox, place.place, null)}>As usual</button>
+            <button class="word" onclick={() => doors.place(outbox, place.place, null)}
+              >{say('doors.doorPlaces.asUsual2')}</button
+            >
           {/if}
         </dd>
       </div>

@@ -5,6 +5,7 @@
   import DoorTest from './DoorTest.svelte';
   import type { Door, DoorsState, DoorView } from './doors.svelte';
   import MessagesTo from './MessagesTo.svelte';
+  import { say } from '../../words/say';
 
   /** What can be set on a door. */
   let {
@@ -41,12 +42,17 @@
   async function shut(): Promise<void> {
     const to = !set.shut;
     await change({ shut: to });
-    if (!refused) notices.info({ title: to ? `${door.name} is shut.` : `${door.name} is open again.` });
+    if (!refused)
+      notices.info({
+        title: to
+          ? say('doors.doorSettings.isShut', { name: door.name })
+          : say('doors.doorSettings.isOpenAgain', { name: door.name })
+      });
   }
 
   async function makeMain(): Promise<void> {
     await doors.makeMain(outbox, door.goal);
-    notices.info({ title: `${door.name} is your main door.` });
+    notices.info({ title: say('doors.doorSettings.isYourMainDoor', { name: door.name }) });
     changed();
   }
 </script>
@@ -57,35 +63,39 @@
 <div class="settings">
   <div class="field">
     {#if door.setUp === 'list'}
-      <h3>Leads to</h3>
+      <h3>{say('doors.doorSettings.leadsTo')}</h3>
       {#if door.missing}
         <p class="missing">{door.missing}</p>
-        <a class="word" href="/sites/{id}/page">Add it to your page</a>
+        <a class="word" href="/sites/{id}/page">{say('doors.doorSettings.addItToYourPage')}</a>
       {:else}
-        <p class="value">The sign-up on your page</p>
+        <p class="value">{say('doors.doorSettings.theSignUpOnYour')}</p>
       {/if}
-      <p class="acts"><a class="word" href="/sites/{id}/list">Who is on the list</a></p>
+      <p class="acts">
+        <a class="word" href="/sites/{id}/list">{say('doors.doorSettings.whoIsOnTheList')}</a>
+      </p>
     {:else if door.whole}
       <MessagesTo addresses={door.tells} keep={(addresses) => doors.tell(outbox, addresses)} />
       <p class="quiet">
         {door.setUp === 'booking'
-          ? 'All bookings stand in the diary as well.'
-          : 'All messages are kept under Enquiries as well.'}
+          ? say('doors.doorSettings.allBookingsStandInThe')
+          : say('doors.doorSettings.allMessagesAreKeptUnder')}
       </p>
     {:else}
-      <h3>Leads to</h3>
+      <h3>{say('doors.doorSettings.leadsTo')}</h3>
       {#if door.leadsTo}<p class="value" dir="auto">{door.leadsTo}</p>{/if}
       {#if door.missing}<p class="missing">{door.missing}</p>{/if}
       {#if door.line}
         <a class="word" href="/sites/{id}?open={door.line}"
-          >{door.leadsTo ? 'Change it under Facts' : 'Give it under Facts'}</a
+          >{door.leadsTo
+            ? say('doors.doorSettings.changeItUnderFacts')
+            : say('doors.doorSettings.giveItUnderFacts')}</a
         >
       {/if}
     {/if}
   </div>
   {#if door.keepsHours}
     <div class="field">
-      <h3><label for="when-{door.kind}">Answered</label></h3>
+      <h3><label for="when-{door.kind}">{say('doors.doorSettings.answered')}</label></h3>
       <select
         id="when-{door.kind}"
         class="line"
@@ -95,13 +105,15 @@
         {#each doors.view?.whens ?? [] as each (each.id)}<option value={each.id}>{each.words}</option>{/each}
       </select>
       {#if own || choosesOwn}
-        <label class="hidden-words" for="week-{door.kind}">Hours of {door.name}</label>
+        <label class="hidden-words" for="week-{door.kind}"
+          >{say('doors.doorSettings.hoursOf', { name: door.name })}</label
+        >
         <input
           id="week-{door.kind}"
           class="line"
           type="text"
           maxlength="500"
-          placeholder="Mon-Fri 8-6, Sat 9-12"
+          placeholder={say('doors.doorSettings.monFri86Sat')}
           value={week ?? set.hours.own}
           oninput={(event) => (week = event.currentTarget.value)}
           onchange={writtenWeek}
@@ -109,26 +121,27 @@
           aria-describedby="refused-{door.kind}"
         />
       {:else if set.hours.when !== 'ALWAYS'}
-        <p class="quiet">{doors.view?.hours || 'You have given no hours yet, so it counts as answered.'}</p>
+        <p class="quiet">{doors.view?.hours || say('doors.doorSettings.youHaveGivenNoHours')}</p>
       {/if}
     </div>
     <div class="field">
-      <h3><label for="stands-in-{door.kind}">When nobody answers</label></h3>
+      <h3><label for="stands-in-{door.kind}">{say('doors.doorSettings.whenNobodyAnswers')}</label></h3>
       <select
         id="stands-in-{door.kind}"
         class="line"
         value={set.standsIn ?? ''}
         onchange={(event) => change({ standsIn: event.currentTarget.value || null } as Partial<Door>)}
       >
-        <option value="">It stays as it is</option>
-        {#each door.standIns as other (other.id)}<option value={other.id}>{other.words} stands in</option
+        <option value="">{say('doors.doorSettings.itStaysAsItIs')}</option>
+        {#each door.standIns as other (other.id)}<option value={other.id}
+            >{say('doors.doorSettings.standsIn', { words: other.words })}</option
           >{/each}
       </select>
     </div>
   {/if}
   {#if door.placed}
     <div class="field">
-      <h3><label for="words-{door.kind}">Words on it</label></h3>
+      <h3><label for="words-{door.kind}">{say('doors.doorSettings.wordsOnIt')}</label></h3>
       <input
         id="words-{door.kind}"
         class="line"
@@ -144,13 +157,13 @@
   {/if}
   {#if door.hasOpening}
     <div class="field">
-      <h3><label for="opening-{door.kind}">A message begins with</label></h3>
+      <h3><label for="opening-{door.kind}">{say('doors.doorSettings.aMessageBeginsWith')}</label></h3>
       <input
         id="opening-{door.kind}"
         class="line"
         type="text"
         maxlength="200"
-        placeholder="nothing"
+        placeholder={say('doors.doorSettings.nothing')}
         value={set.opening}
         oninput={(event) => doors.type(outbox, { ...set, opening: event.currentTarget.value })}
         onchange={() => outbox.keep().then(() => doors.load())}
@@ -159,18 +172,20 @@
     </div>
   {/if}
   <div class="field">
-    <h3>Test</h3>
+    <h3>{say('doors.doorSettings.test')}</h3>
     <DoorTest {door} {doors} />
   </div>
 </div>
 <p class="fault" id="refused-{door.kind}" role="alert">{refused}</p>
 <p class="acts">
   {#if door.main}
-    <span class="quiet">Visitors are led here first.</span>
+    <span class="quiet">{say('doors.doorSettings.visitorsAreLedHereFirst')}</span>
   {:else if door.goal && door.state === 'OPEN'}
-    <button class="word" onclick={makeMain}>Make it the main door</button>
+    <button class="word" onclick={makeMain}>{say('doors.doorSettings.makeItTheMainDoor')}</button>
   {/if}
-  <button class="word" onclick={shut}>{set.shut ? 'Open it again' : 'Shut this door'}</button>
+  <button class="word" onclick={shut}
+    >{set.shut ? say('doors.doorSettings.openItAgain') : say('doors.doorSettings.shutThisDoor')}</button
+  >
 </p>
 
 <style>

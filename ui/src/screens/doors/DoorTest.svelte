@@ -1,11 +1,12 @@
 <script lang="ts">
   import { notices } from '../../parts/notices';
   import type { DoorsState, DoorView } from './doors.svelte';
+  import { LANGUAGE, say } from '../../words/say';
 
   /** Tries the door, and says what came of it, step by step. */
   let { door, doors }: { door: DoorView; doors: DoorsState } = $props();
 
-  const when = new Intl.DateTimeFormat('en-GB', {
+  const when = new Intl.DateTimeFormat(LANGUAGE, {
     weekday: 'short',
     day: 'numeric',
     month: 'short',
@@ -15,7 +16,7 @@
 
   async function test(): Promise<void> {
     const problem = await doors.test(door.kind);
-    if (problem) notices.error({ title: 'Not tested.', description: problem.detail });
+    if (problem) notices.error({ title: say('doors.doorTest.notTested'), description: problem.detail });
   }
 </script>
 
@@ -26,16 +27,20 @@
         <li class={step.done === null ? 'waits' : step.done ? 'done' : 'wrong'}>{step.says}</li>
       {/each}
     </ol>
-    <p class="quiet">Tested {when.format(new Date(door.test.at))}</p>
+    <p class="quiet">{say('doors.doorTest.tested', { format: when.format(new Date(door.test.at)) })}</p>
   {:else if door.state === 'OPEN'}
-    <p class="quiet">Not tested as it is now.</p>
+    <p class="quiet">{say('doors.doorTest.notTestedAsItIs')}</p>
   {:else}
-    <p class="quiet">It can be tested once it is open.</p>
+    <p class="quiet">{say('doors.doorTest.itCanBeTestedOnce')}</p>
   {/if}
 </div>
 {#if door.state === 'OPEN'}
   <button class="word" onclick={test} disabled={doors.testing === door.kind}>
-    {doors.testing === door.kind ? 'Testing …' : door.test ? 'Test it again' : 'Test it'}
+    {doors.testing === door.kind
+      ? say('doors.doorTest.testing')
+      : door.test
+        ? say('doors.doorTest.testItAgain')
+        : say('doors.doorTest.testIt')}
   </button>
 {/if}
 

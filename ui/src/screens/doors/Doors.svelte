@@ -12,6 +12,7 @@
   import { DoorsState } from './doors.svelte';
   import { minuteWords, shortMinute } from './minute';
   import WeekOfDoors from './WeekOfDoors.svelte';
+  import { say } from '../../words/say';
 
   /** The ways to reach the business: how each stands, when it is answered, and what a visitor finds at any minute. */
   const site = new SiteState();
@@ -40,42 +41,50 @@
   async function send(fields: Record<string, string>): Promise<void> {
     doors.chosen = 'form';
     const problem = await doors.test('form', fields);
-    if (problem) notices.error({ title: 'Not sent.', description: problem.detail });
-    else notices.info({ title: 'Sent as a test.' });
+    if (problem) notices.error({ title: say('doors.doors.notSent'), description: problem.detail });
+    else notices.info({ title: say('doors.doors.sentAsATest') });
   }
 </script>
 
-<svelte:head><title>{site.sheet.lines.name || 'Your site'} · Doors · Ostium</title></svelte:head>
+<svelte:head
+  ><title
+    >{say('doors.doors.doorsOstium', { name: site.sheet.lines.name || say('doors.doors.yourSite') })}</title
+  ></svelte:head
+>
 
 <SiteGate {site}>
   <Frame {site} {act} broad>
     <div class="board">
       <div class="all">
         <header class="head">
-          <h1>Doors</h1>
-          <p class="lead">How people reach you, and what they find when you are out.</p>
+          <h1>{say('doors.doors.doors')}</h1>
+          <p class="lead">{say('doors.doors.howPeopleReachYouAnd')}</p>
           <div class="kept-line"><KeptLine outbox={site.outbox} /></div>
         </header>
         {#if doors.away}
           <p class="quiet" role="alert">
-            The connection is away. {doors.view
-              ? 'This is what was last known.'
-              : 'Your doors are shown when it is back.'}
+            {say('doors.doors.theConnectionIsAway', {
+              rest: doors.view
+                ? say('doors.doors.thisIsWhatWasLast')
+                : say('doors.doors.yourDoorsAreShownWhen')
+            })}
           </p>
         {/if}
         {#if doors.view && site.outbox}
           <WeekOfDoors {doors} outbox={site.outbox} {id} changed={() => site.reload()} />
           <p class="quiet">
-            Move the hand with the mouse, a finger, or <kbd>←</kbd> <kbd>→</kbd>.
+            {say('doors.doors.moveTheHandWithThe')} <kbd>←</kbd> <kbd>→</kbd>.
             {doors.view.live
-              ? 'Shutting a door and its hours act at once; the rest waits for Publish, and so does a door that is opened.'
-              : 'Nothing here is public yet.'}
+              ? say('doors.doors.shuttingADoorAndIts')
+              : say('doors.doors.nothingHereIsPublicYet')}
           </p>
           <DoorPlaces {doors} outbox={site.outbox} />
         {/if}
       </div>
       <div class="front">
-        <p class="what"><b>What a visitor finds</b> <span class="quiet">{shortMinute(doors.minute)}</span></p>
+        <p class="what">
+          <b>{say('doors.doors.whatAVisitorFinds')}</b> <span class="quiet">{shortMinute(doors.minute)}</span>
+        </p>
         {#if site.view && doors.view}
           <Shopfront
             address={site.view.preview}
@@ -83,7 +92,7 @@
             at={doors.at}
             sends={send}
             height={690}
-            label="What a visitor finds on {minuteWords(doors.minute)}"
+            label={say('doors.doors.whatAVisitorFindsOn', { minuteWords: minuteWords(doors.minute) })}
           />
         {/if}
       </div>

@@ -1,5 +1,6 @@
 <script lang="ts">
   import { mailAddresses } from '../../parts/mailAddresses';
+  import { say } from '../../words/say';
 
   /** Where messages go. Acts at once. */
   let { addresses, keep }: { addresses: string; keep: (addresses: string[]) => Promise<void> } = $props();
@@ -14,14 +15,14 @@
   }
 </script>
 
-<h3><label for="messages-go-to">Messages go to</label></h3>
+<h3><label for="messages-go-to">{say('doors.messagesTo.messagesGoTo')}</label></h3>
 <input
   id="messages-go-to"
   class="line"
   type="text"
   inputmode="email"
   autocomplete="email"
-  placeholder="a mail address, or several with commas"
+  placeholder={say('doors.messagesTo.aMailAddressOrSeveral')}
   value={typed ?? addresses}
   oninput={(event) => (typed = event.currentTarget.value)}
   onchange={changed}

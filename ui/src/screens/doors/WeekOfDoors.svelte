@@ -3,6 +3,7 @@
   import DoorLane from './DoorLane.svelte';
   import type { DoorsState } from './doors.svelte';
   import { DAYS, dayOf, minuteWords, moved, onGrid, shortMinute, WEEK } from './minute';
+  import { say } from '../../words/say';
 
   /** The elevation: each door at the left end of its lane of the week, and a hand that moves over all of them. */
   let { doors, outbox, id, changed }: { doors: DoorsState; outbox: Outbox; id: string; changed: () => void } =
@@ -56,14 +57,27 @@
 
 {#if view}
   <!-- The hand below is the control; a press on a lane is its shortcut. -->
-  <section class="leaf" aria-label="Doors and the week" bind:this={board} onpointerdown={press}>
+  <section
+    class="leaf"
+    aria-label={say('doors.weekOfDoors.doorsAndTheWeek')}
+    bind:this={board}
+    onpointerdown={press}
+  >
     <div class="days" data-lane>
       <p class="weeks">
-        <button class="word" onclick={() => doors.load(week(-7))} aria-label="The week before">‹</button>
+        <button
+          class="word"
+          onclick={() => doors.load(week(-7))}
+          aria-label={say('doors.weekOfDoors.theWeekBefore')}>‹</button
+        >
         <button class="word" onclick={() => doors.load('')} disabled={view.now >= 0}>
-          {view.now >= 0 ? 'This week' : 'To this week'}
+          {view.now >= 0 ? say('doors.weekOfDoors.thisWeek') : say('doors.weekOfDoors.toThisWeek')}
         </button>
-        <button class="word" onclick={() => doors.load(week(7))} aria-label="The week after">›</button>
+        <button
+          class="word"
+          onclick={() => doors.load(week(7))}
+          aria-label={say('doors.weekOfDoors.theWeekAfter')}>›</button
+        >
       </p>
       <div class="band" bind:this={band}>
         {#each days as day (day.name)}
@@ -75,7 +89,7 @@
           data-hand
           role="slider"
           tabindex="0"
-          aria-label="The minute a visitor comes"
+          aria-label={say('doors.weekOfDoors.theMinuteAVisitorComes')}
           aria-valuemin={0}
           aria-valuemax={WEEK}
           aria-valuenow={doors.minute}

@@ -1,4 +1,5 @@
 import type { components } from '../../api/schema';
+import { say } from '../../words/say';
 
 type Moment = components['schemas']['Moment'];
 
@@ -8,7 +9,15 @@ const DAY = 24 * 60;
 /** How far the hand moves at once, in minutes. */
 export const STEP = 15;
 
-export const DAYS = ['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday', 'Sunday'] as const;
+export const DAYS = [
+  say('doors.minute.monday'),
+  say('doors.minute.tuesday'),
+  say('doors.minute.wednesday'),
+  say('doors.minute.thursday'),
+  say('doors.minute.friday'),
+  say('doors.minute.saturday'),
+  say('doors.minute.sunday')
+] as const;
 
 /** A minute of the week on the grid of the hand. */
 export function onGrid(minute: number): number {

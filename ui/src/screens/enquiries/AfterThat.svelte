@@ -3,6 +3,7 @@
   import type { Enquiry, Problem } from '../../api/client';
   import { CLOSED, EnquiriesState, STATES, type State } from './enquiries.svelte';
   import { day } from './waiting';
+  import { say } from '../../words/say';
 
   /** What comes after an answer: a day to ask again, and what it came to. */
   let {
@@ -52,9 +53,9 @@
   async function set(date: string | null): Promise<void> {
     const problem = await enquiries.askAgain(enquiry, date);
     const said = date
-      ? `Planned: ask again ${day(new Date(`${date}T12:00:00`), enquiries.now)}.`
-      : 'Nothing is planned.';
-    if (told(problem, 'Not planned.', said)) await leave();
+      ? say('enquiries.afterThat.plannedAskAgain', { day: day(new Date(`${date}T12:00:00`), enquiries.now) })
+      : say('enquiries.afterThat.nothingIsPlanned');
+    if (told(problem, say('enquiries.afterThat.notPlanned'), said)) await leave();
   }
 </script>
 
@@ -62,7 +63,7 @@
   {#if !closed}
     <div class="plan">
       {#if planning}
-        <label class="quiet" for="again-{enquiry.id}">Ask again on</label>
+        <label class="quiet" for="again-{enquiry.id}">{say('enquiries.afterThat.askAgainOn')}</label>
         <input
           id="again-{enquiry.id}"
           type="date"
@@ -71,24 +72,37 @@
           bind:value={wanted}
           onkeydown={(event) => event.key === 'Enter' && wanted && set(wanted)}
         />
-        <button class="word" disabled={!wanted} onclick={() => set(wanted)}>Plan it</button>
-        {#if again}<button class="word" onclick={() => set(null)}>Not any more</button>{/if}
-        <button class="word" onclick={leave}>Leave it</button>
+        <button class="word" disabled={!wanted} onclick={() => set(wanted)}
+          >{say('enquiries.afterThat.planIt')}</button
+        >
+        {#if again}<button class="word" onclick={() => set(null)}
+            >{say('enquiries.afterThat.notAnyMore')}</button
+          >{/if}
+        <button class="word" onclick={leave}>{say('enquiries.afterThat.leaveIt')}</button>
       {:else}
         <span class="quiet">
-          After that:
-          {#if again}<b>ask again {day(again, enquiries.now)}</b>{:else}nothing planned{/if}
+          {say('enquiries.afterThat.afterThat')}
+          {#if again}<b>{say('enquiries.afterThat.askAgain', { day: day(again, enquiries.now) })}</b
+            >{:else}{say('enquiries.afterThat.nothingPlanned')}{/if}
         </span>
-        <button class="word" id="plan-{enquiry.id}" onclick={plan}>{again ? 'Change' : 'Plan a day'}</button>
-        <a class="word" href="/sites/{site}/diary?enquiry={enquiry.id}">Book a time for them</a>
+        <button class="word" id="plan-{enquiry.id}" onclick={plan}
+          >{again ? say('enquiries.afterThat.change') : say('enquiries.afterThat.planADay')}</button
+        >
+        <a class="word" href="/sites/{site}/diary?enquiry={enquiry.id}"
+          >{say('enquiries.afterThat.bookATimeForThem')}</a
+        >
       {/if}
     </div>
   {/if}
-  <div class="came" role="group" aria-label="What it came to">
-    <span class="quiet">{closed ? `${STATES[enquiry.state]}.` : 'It came to:'}</span>
+  <div class="came" role="group" aria-label={say('enquiries.afterThat.whatItCameTo')}>
+    <span class="quiet">{closed ? `${STATES[enquiry.state]}.` : say('enquiries.afterThat.itCameTo')}</span>
     {#each outcomes as state (state)}
       <button class="word" class:set-aside={state === 'UNWANTED'} onclick={() => mark(state)}>
-        {closed ? (enquiry.state === 'UNWANTED' ? 'Not unwanted' : 'Not over yet') : STATES[state]}
+        {closed
+          ? enquiry.state === 'UNWANTED'
+            ? say('enquiries.afterThat.notUnwanted')
+            : say('enquiries.afterThat.notOverYet')
+          : STATES[state]}
       </button>
     {/each}
   </div>

@@ -9,22 +9,24 @@
   import SiteGate from '../../parts/SiteGate.svelte';
   import { route } from '../../router';
   import { SiteState } from '../../site.svelte';
-  import { CLOSED, EnquiriesState, STATES, type State } from './enquiries.svelte';
+  import { CLOSED, EnquiriesState, STATES, type Shelf, type State } from './enquiries.svelte';
+  import EnquiriesLead from './EnquiriesLead.svelte';
   import EnquiryLeaf from './EnquiryLeaf.svelte';
+  import EnquiryShelves from './EnquiryShelves.svelte';
   import PeopleList from './PeopleList.svelte';
   import PersonLeaf from './PersonLeaf.svelte';
   import { UndeliveredState } from './undelivered.svelte';
   import UndeliveredMessages from './UndeliveredMessages.svelte';
   import WhoWaits from './WhoWaits.svelte';
   import WriteDown from './WriteDown.svelte';
-  import { peopleWait } from './waiting';
+  import { say } from '../../words/say';
 
   const site = new SiteState();
   const enquiries = new EnquiriesState();
   const undelivered = new UndeliveredState();
   const id = $derived((route.params as { id?: string }).id ?? '');
   let chosen = $state('');
-  let shelf = $state<'' | 'over' | 'unwanted' | 'people'>('');
+  let shelf = $state<Shelf>('');
   let sought = $state('');
   let writing = $state(false);
   let tells = $state(false);
@@ -45,7 +47,6 @@
   const timer = setInterval(() => load(id), 20_000);
   onDestroy(() => clearInterval(timer));
 
-  const waiting = $derived(enquiries.of('NEW').length);
   const over = $derived(enquiries.of('DONE', 'LOST'));
   const unwanted = $derived(enquiries.of('UNWANTED'));
   const finds = $derived(sought.trim() !== '');
@@ -69,21 +70,24 @@
     const before = shown.map((each) => each.id);
     const problem = await enquiries.older();
     reading = false;
-    if (problem) notices.error({ title: 'Not read.', description: problem.detail });
-    else notices.info({ title: enquiries.more ? 'Older ones are here.' : 'All are here.' });
+    if (problem) notices.error({ title: say('enquiries.enquiries.notRead'), description: problem.detail });
+    else
+      notices.info({
+        title: enquiries.more
+          ? say('enquiries.enquiries.olderOnesAreHere')
+          : say('enquiries.enquiries.allAreHere')
+      });
     await tick();
     const first = shown.find((each) => !before.includes(each.id));
     const place = first ? document.getElementById(`enquiry-${first.id}`) : null;
     (place ?? document.getElementById('older') ?? document.getElementById('find'))?.focus();
   }
 
-  const promise = $derived(site.sheet.lines.promise.trim());
-
   async function mark(enquiry: Enquiry, state: State): Promise<void> {
     const next = shown[shown.findIndex((each) => each.id === enquiry.id) + 1] ?? shown.at(-2);
     const leaves = CLOSED.includes(state) !== CLOSED.includes(enquiry.state);
     const problem = await enquiries.mark(enquiry, state);
-    if (told(problem, 'Not marked.', saidOf(enquiry.state, state)) && leaves) {
+    if (told(problem, say('enquiries.enquiries.notMarked'), saidOf(enquiry.state, state)) && leaves) {
       // The one that was marked has gone to another list; the next one is at hand.
       if (next) await choose(next.id);
       else if (shelf) await goTo({ ...enquiry, state });
@@ -92,9 +96,11 @@
   }
 
   function saidOf(before: State, state: State): string {
-    if (state === 'UNWANTED') return 'Unwanted. What reads like it counts for less from now on.';
+    if (state === 'UNWANTED') return say('enquiries.enquiries.unwantedWhatReadsLikeIt');
     if (state !== 'NEW') return `${STATES[state]}.`;
-    return before === 'UNWANTED' ? 'It waits for your answer.' : 'It waits again.';
+    return before === 'UNWANTED'
+      ? say('enquiries.enquiries.itWaitsForYourAnswer')
+      : say('enquiries.enquiries.itWaitsAgain');
   }
 
   /** Says what came of it; answers whether it was done. */
@@ -120,7 +126,7 @@
   async function written(enquiry: Enquiry): Promise<void> {
     writing = false;
     shelf = '';
-    notices.info({ title: 'Written down.' });
+    notices.info({ title: say('enquiries.enquiries.writtenDown') });
     await choose(enquiry.id);
     await site.reload();
   }
@@ -129,34 +135,29 @@
     const { person } = enquiry;
     if (!person) return;
     const problem = await enquiries.forget(person.key);
-    told(problem, 'Not deleted.', 'All of this person is deleted.');
+    told(problem, say('enquiries.enquiries.notDeleted'), say('enquiries.enquiries.allOfThisPersonIs'));
     await site.reload();
   }
 </script>
 
-<svelte:head><title>{site.sheet.lines.name || 'Enquiries'} · Enquiries · Ostium</title></svelte:head>
+<svelte:head
+  ><title
+    >{say('enquiries.enquiries.enquiriesOstium', {
+      name: site.sheet.lines.name || say('enquiries.enquiries.enquiries')
+    })}</title
+  ></svelte:head
+>
 
 <SiteGate {site}>
   <Frame {site} {act}>
     <header class="head">
-      <h1>Enquiries</h1>
-      <p class="lead">
-        {#if waiting > 0}
-          {peopleWait(waiting)}.
-          {#if promise}You promise one <b>{promise}</b>; each line runs towards it.
-          {:else}<a class="in-line" href="/sites/{id}">Say when you answer</a>, and each wait is held against
-            it.{/if}
-        {:else if enquiries.list && enquiries.list.length > 0}
-          Nobody waits for an answer.
-        {:else}
-          Messages from the form on your page, each kept the moment it is sent.
-        {/if}
-      </p>
-      <button class="act" onclick={() => (writing = true)}>Write one down</button>
+      <h1>{say('enquiries.enquiries.enquiries')}</h1>
+      <EnquiriesLead {enquiries} {site} />
+      <button class="act" onclick={() => (writing = true)}>{say('enquiries.enquiries.writeOneDown')}</button>
     </header>
     {#if site.outbox && site.outbox.keeping !== 'kept'}<KeptLine outbox={site.outbox} />{/if}
     {#if enquiries.away}<p class="away" role="alert">
-        The connection is away. This is what was last known; it is brought up to date when it is back.
+        {say('enquiries.enquiries.theConnectionIsAwayThis')}
       </p>{/if}
     {#if writing}
       <WriteDown
@@ -171,23 +172,35 @@
       <div class="list">
         {#if enquiries.list && enquiries.list.length > 0}
           <p class="find">
-            <label class="hidden-words" for="find">Find a name, a number or a word</label>
+            <label class="hidden-words" for="find">{say('enquiries.enquiries.findANameANumber')}</label>
             <input
               id="find"
               class="line"
               type="search"
-              placeholder="Find a name, a number or a word"
+              placeholder={say('enquiries.enquiries.findANameANumber')}
               bind:value={sought}
             />
             <span class="quiet" role="status">
-              {finds ? (shown.length === 0 ? 'nothing found' : `${shown.length} found`) : ''}
+              {finds
+                ? shown.length === 0
+                  ? say('enquiries.enquiries.nothingFound')
+                  : say('enquiries.enquiries.found', { number: shown.length })
+                : ''}
             </span>
           </p>
         {/if}
         {#if shelf && !finds}
           <p class="shelf">
-            <b>{{ over: 'Done or lost', unwanted: 'Set aside as unwanted', people: 'People' }[shelf]}</b>
-            <button class="word" onclick={() => (shelf = '')}>Back to those that are open</button>
+            <b
+              >{{
+                over: say('enquiries.enquiries.doneOrLost'),
+                unwanted: say('enquiries.enquiries.setAsideAsUnwanted'),
+                people: say('enquiries.enquiries.people')
+              }[shelf]}</b
+            >
+            <button class="word" onclick={() => (shelf = '')}
+              >{say('enquiries.enquiries.backToThoseThatAre')}</button
+            >
           </p>
         {/if}
         {#if shelf === 'people' && !finds}
@@ -206,12 +219,17 @@
           {:else}
             {#if enquiries.list && !finds}
               <section class="leaf empty">
-                <h2>{enquiries.list.length === 0 ? 'No message yet' : 'Nothing is open'}</h2>
+                <h2>
+                  {enquiries.list.length === 0
+                    ? say('enquiries.enquiries.noMessageYet')
+                    : say('enquiries.enquiries.nothingIsOpen')}
+                </h2>
                 <p class="quiet">
-                  {site.view?.publicAddress
-                    ? 'When somebody writes through your page, the message stands here, with how long they have waited.'
-                    : 'Your page is not public yet. Publish it, and messages from its form arrive here.'}
-                  Somebody who rang or came by can be written down.
+                  {say('enquiries.enquiries.somebodyWhoRangOrCame', {
+                    rest: site.view?.publicAddress
+                      ? say('enquiries.enquiries.whenSomebodyWritesThroughYour')
+                      : say('enquiries.enquiries.yourPageIsNotPublic')
+                  })}
                 </p>
               </section>
             {/if}
@@ -219,39 +237,29 @@
         {/if}
         {#if enquiries.more && (shelf || finds)}
           <p class="older">
-            {finds ? 'The newest have been looked through.' : 'These are the newest.'}
+            {finds
+              ? say('enquiries.enquiries.theNewestHaveBeenLooked')
+              : say('enquiries.enquiries.theseAreTheNewest')}
             <button class="word" id="older" disabled={reading} onclick={older}>
-              {finds ? 'Look through older ones' : 'Show older ones'}
+              {finds
+                ? say('enquiries.enquiries.lookThroughOlderOnes')
+                : say('enquiries.enquiries.showOlderOnes')}
             </button>
           </p>
         {/if}
       </div>
       {#if enquiries.list}
-        <aside aria-label="The person, and who waits">
+        <aside aria-label={say('enquiries.enquiries.thePersonAndWhoWaits')}>
           {#if opened}
             <PersonLeaf enquiry={opened} {enquiries} site={id} {goTo} forget={() => forget(opened)} />
           {/if}
           {#if enquiries.list.length > 0}<WhoWaits {enquiries} {goTo} />{/if}
-          <p class="rest">
-            {#if over.length > 0}
-              <button class="word" onclick={() => (shelf = 'over')}
-                >{over.length}{enquiries.more ? ' and more' : ''} done or lost</button
-              >
-            {/if}
-            {#if unwanted.length > 0}
-              <button class="word" onclick={() => (shelf = 'unwanted')}>{unwanted.length} unwanted</button>
-            {/if}
-            {#if enquiries.list.length > 0}
-              <button class="word" onclick={() => (shelf = 'people')}>People</button>
-              <a class="word" href="/api/sites/{id}/enquiries.csv" download>All as CSV</a>
-            {/if}
-            {#if site.view?.owner}
-              <button class="word" aria-expanded={tells} onclick={() => (tells = !tells)}
-                >Tell another program</button
-              >
-            {/if}
-          </p>
-          {#if tells}<HookLeaf site={id} subject="ENQUIRIES" about="every enquiry that comes" />{/if}
+          <EnquiryShelves {enquiries} {site} bind:shelf bind:tells />
+          {#if tells}<HookLeaf
+              site={id}
+              subject="ENQUIRIES"
+              about={say('enquiries.enquiries.everyEnquiryThatComes')}
+            />{/if}
         </aside>
       {/if}
     </div>
@@ -266,17 +274,6 @@
     flex-wrap: wrap;
     align-items: baseline;
     gap: 4px 18px;
-  }
-  .head .lead {
-    flex: 1 1 20em;
-    max-width: none;
-  }
-  .head b {
-    color: var(--ink);
-  }
-  .in-line {
-    color: var(--lacquer);
-    font-weight: 700;
   }
   .desk {
     display: grid;
@@ -321,13 +318,6 @@
     align-items: center;
     gap: 0 14px;
     color: var(--pencil);
-  }
-  .rest {
-    display: flex;
-    flex-wrap: wrap;
-    gap: 0 18px;
-    padding-left: 6px;
-    font-size: 15px;
   }
   .empty {
     max-width: 620px;

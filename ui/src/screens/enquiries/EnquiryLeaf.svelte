@@ -9,6 +9,7 @@
   import TheirWords from './TheirWords.svelte';
   import WaitLine from './WaitLine.svelte';
   import { day, moment } from './waiting';
+  import { say } from '../../words/say';
 
   /** One message: closed, a line or two; open, what was said, the answer being written, and what comes next. */
   let {
@@ -45,9 +46,12 @@
   const received = $derived(new Date(enquiry.receivedAt));
   const now = $derived(enquiries.now);
   const again = $derived(enquiry.askAgain ? new Date(`${enquiry.askAgain}T12:00:00`) : null);
-  const came = $derived(
-    `${{ FORM: 'Came through the form', WRITTEN: 'Written down', TEST: 'A test of the form' }[enquiry.came]}, ${moment(received, now)}`
-  );
+  const CAME = {
+    FORM: say('enquiries.enquiryLeaf.cameThroughTheForm'),
+    WRITTEN: say('enquiries.enquiryLeaf.writtenDown'),
+    TEST: say('enquiries.enquiryLeaf.aTestOfTheForm')
+  };
+  const came = $derived(`${CAME[enquiry.came]}, ${moment(received, now)}`);
 </script>
 
 <article
@@ -55,7 +59,7 @@
   class:open
   id="enquiry-{enquiry.id}"
   tabindex="-1"
-  aria-label="Message of {name}"
+  aria-label={say('enquiries.enquiryLeaf.messageOf', { name })}
 >
   <header>
     <div class="who">
@@ -63,7 +67,9 @@
         <button aria-expanded={open} onclick={choose} dir="auto">{name}</button>
         {#if about && !open}<span class="about" dir="auto">{about}</span>{/if}
         {#if open && earlier > 0}<span class="about"
-            >wrote {earlier === 1 ? 'once' : `${earlier} times`} before</span
+            >{say('enquiries.enquiryLeaf.wroteBefore', {
+              rest: say('enquiries.enquiryLeaf.once', { count: earlier })
+            })}</span
           >{/if}
       </h2>
       {#if open}
@@ -76,19 +82,23 @@
       <WaitLine {enquiry} {now} />
     {:else}
       <p class="state">
-        <b>{enquiry.came === 'TEST' ? 'Test' : STATES[enquiry.state]}</b>
-        <span class="quiet">{again ? `ask again ${day(again, now)}` : day(received, now)}</span>
+        <b>{enquiry.came === 'TEST' ? say('enquiries.enquiryLeaf.test') : STATES[enquiry.state]}</b>
+        <span class="quiet"
+          >{again
+            ? say('enquiries.enquiryLeaf.askAgain', { day: day(again, now) })
+            : day(received, now)}</span
+        >
       </p>
     {/if}
   </header>
   {#if open && enquiry.setAside.length > 0}
     <div class="aside">
       <p>
-        <b>Set aside for you.</b>
+        <b>{say('enquiries.enquiryLeaf.setAsideForYou')}</b>
         {enquiry.setAside.join(' ')}
       </p>
-      <button class="act" onclick={() => mark('NEW')}>It is a customer</button>
-      <p class="quiet">What you say counts for the next message like it.</p>
+      <button class="act" onclick={() => mark('NEW')}>{say('enquiries.enquiryLeaf.itIsACustomer')}</button>
+      <p class="quiet">{say('enquiries.enquiryLeaf.whatYouSayCountsFor')}</p>
     </div>
   {/if}
   {#if open}

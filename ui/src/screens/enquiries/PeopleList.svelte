@@ -2,6 +2,7 @@
   import type { Enquiry } from '../../api/client';
   import { EnquiriesState, nameOf } from './enquiries.svelte';
   import { day } from './waiting';
+  import { say } from '../../words/say';
 
   /** Everybody who has written or rung, each once. */
   let {
@@ -11,23 +12,27 @@
   }: { enquiries: EnquiriesState; site: string; goTo: (enquiry: Enquiry) => Promise<void> } = $props();
 </script>
 
-<section class="leaf people" aria-label="People">
+<section class="leaf people" aria-label={say('enquiries.peopleList.people')}>
   <ul>
     {#each enquiries.people as person (person.key)}
       <li>
         <button class="name" dir="auto" onclick={() => goTo(person.last)}>{nameOf(person.last)}</button>
         <a class="reach" href={person.last.person?.uri}>{person.last.person?.reach}</a>
         <span class="quiet">
-          {person.messages.length === 1 ? 'one message' : `${person.messages.length} messages`}, the last
-          {day(new Date(person.last.receivedAt), enquiries.now)}
+          {say('enquiries.peopleList.theLast', {
+            rest: say('enquiries.peopleList.oneMessage', { count: person.messages.length }),
+            day: day(new Date(person.last.receivedAt), enquiries.now)
+          })}
         </span>
       </li>
     {:else}
-      <li class="quiet">Nobody who can be reached has written yet.</li>
+      <li class="quiet">{say('enquiries.peopleList.nobodyWhoCanBeReached')}</li>
     {/each}
   </ul>
   {#if enquiries.people.length > 0}
-    <a class="word" href="/api/sites/{site}/enquiries.vcf" download>All of them for your address book</a>
+    <a class="word" href="/api/sites/{site}/enquiries.vcf" download
+      >{say('enquiries.peopleList.allOfThemForYour')}</a
+    >
   {/if}
 </section>
 

@@ -3,6 +3,7 @@
   import PersonData from '../../parts/PersonData.svelte';
   import { answer, EnquiriesState, STATES, nameOf } from './enquiries.svelte';
   import { day } from './waiting';
+  import { say } from '../../words/say';
 
   /** Who an enquiry is from: how to reach them, what they wrote before, and all of it out or deleted. */
   let {
@@ -29,13 +30,13 @@
   {#if person}<p><a class="reach" href={person.uri}>{person.reach}</a></p>{/if}
   {#if where}<p class="quiet" dir="auto">{where}</p>{/if}
   {#if earlier.length > 0}
-    <h3>Earlier</h3>
+    <h3>{say('enquiries.personLeaf.earlier')}</h3>
     <ul>
       {#each earlier as each (each.id)}
         <li>
           <button class="word" onclick={() => goTo(each)}>
             {day(new Date(each.receivedAt), enquiries.now)}, {(
-              answer(each, 'service') || 'a message'
+              answer(each, 'service') || say('enquiries.personLeaf.aMessage')
             ).toLowerCase()}
           </button>
           <span class="quiet">{STATES[each.state]}</span>
@@ -49,7 +50,7 @@
         <a
           class="word"
           href="/api/sites/{site}/enquiries.vcf?person={encodeURIComponent(person.key)}"
-          download>A card for your address book</a
+          download>{say('enquiries.personLeaf.aCardForYourAddress')}</a
         >
       {/snippet}
     </PersonData>

@@ -5,6 +5,7 @@
   import type { Sheet } from '../../sheet';
   import type { SiteState } from '../../site.svelte';
   import { answer, EnquiriesState } from './enquiries.svelte';
+  import { say } from '../../words/say';
 
   /** The answer being written. It lies in the browser until it is sent. */
   let {
@@ -22,7 +23,7 @@
   const id = $derived(enquiry.id);
   const person = $derived(enquiry.person);
   const first = $derived(answer(enquiry, 'name').split(/\s+/)[0] ?? '');
-  const greeting = $derived(`Dear ${first},\n\n`);
+  const greeting = $derived(say('enquiries.replyBox.dear', { first }));
   let words = $state('');
   let fault = $state('');
   let busy = $state(false);
@@ -50,7 +51,7 @@
   /** "Camera survey: 60 min, from £95". */
   function saidOf(service: Sheet['services'][number]): string {
     const minutes = service.minutes.trim();
-    const time = /^\d+$/.test(minutes) ? `${minutes} min` : minutes;
+    const time = /^\d+$/.test(minutes) ? say('enquiries.replyBox.min', { minutes }) : minutes;
     return `${service.name}: ${[time, service.price].filter((each) => each.trim()).join(', ')}`;
   }
 
@@ -74,7 +75,7 @@
     event.preventDefault();
     if (busy) return;
     if (words.trim() === greeting.trim() || !words.trim()) {
-      fault = 'Write the reply first.';
+      fault = say('enquiries.replyBox.writeTheReplyFirst');
       document.getElementById(`reply-${id}`)?.focus();
       return;
     }
@@ -82,7 +83,9 @@
     const problem = await enquiries.reply(enquiry, words);
     busy = false;
     fault = problem?.detail ?? '';
-    if (told(problem, 'Not sent. Your words are still here.', 'Your reply is on its way.')) {
+    if (
+      told(problem, say('enquiries.replyBox.notSentYourWordsAre'), say('enquiries.replyBox.yourReplyIsOnIts'))
+    ) {
       words = greeting;
       await lastKnown.put(`reply/${id}`, '');
       await site.reload();
@@ -95,8 +98,8 @@
   {#if person?.mail}
     <form onsubmit={send}>
       <div class="to">
-        <h3><label for="reply-{id}">Your reply</label></h3>
-        <span class="quiet">by mail to {person.reach}</span>
+        <h3><label for="reply-{id}">{say('enquiries.replyBox.yourReply')}</label></h3>
+        <span class="quiet">{say('enquiries.replyBox.byMailTo', { reach: person.reach })}</span>
       </div>
       <textarea
         id="reply-{id}"
@@ -109,19 +112,21 @@
         aria-describedby="reply-fault-{id}"></textarea>
       <p class="fault" id="reply-fault-{id}" role="alert">{fault}</p>
       <div class="put">
-        <span class="quiet">Put in:</span>
+        <span class="quiet">{say('enquiries.replyBox.putIn')}</span>
         {#if prices.length > 0}
           <button class="word" type="button" aria-expanded={asking} onclick={() => (asking = !asking)}>
-            a price
+            {say('enquiries.replyBox.aPrice')}
           </button>
         {/if}
         {#if site.sheet.lines.telephone}
           <button class="word" type="button" onclick={() => put(site.sheet.lines.telephone)}>
-            your number
+            {say('enquiries.replyBox.yourNumber')}
           </button>
         {/if}
         {#if site.sheet.lines.hours}
-          <button class="word" type="button" onclick={() => put(site.sheet.lines.hours)}>your hours</button>
+          <button class="word" type="button" onclick={() => put(site.sheet.lines.hours)}
+            >{say('enquiries.replyBox.yourHours')}</button
+          >
         {/if}
       </div>
       {#if asking}
@@ -132,19 +137,22 @@
         </div>
       {/if}
       <div class="foot">
-        <button class="act send" type="submit" disabled={busy}>{busy ? 'Sending …' : 'Send the reply'}</button
+        <button class="act send" type="submit" disabled={busy}
+          >{busy ? say('enquiries.replyBox.sending') : say('enquiries.replyBox.sendTheReply')}</button
         >
-        <a class="word" href={person.uri}>Write with your own mail</a>
+        <a class="word" href={person.uri}>{say('enquiries.replyBox.writeWithYourOwnMail')}</a>
       </div>
     </form>
   {:else if person}
-    <h3>They left a number</h3>
-    <p class="call"><a class="act" href={person.uri}>Call {person.reach}</a></p>
-    <p class="quiet">Write the call down afterwards; that answers them.</p>
+    <h3>{say('enquiries.replyBox.theyLeftANumber')}</h3>
+    <p class="call">
+      <a class="act" href={person.uri}>{say('enquiries.replyBox.call', { reach: person.reach })}</a>
+    </p>
+    <p class="quiet">{say('enquiries.replyBox.writeTheCallDownAfterwards')}</p>
   {:else}
-    <h3>No way to answer</h3>
+    <h3>{say('enquiries.replyBox.noWayToAnswer')}</h3>
     <p class="quiet">
-      They left “{answer(enquiry, 'reach')}”, which is neither a telephone number nor an e-mail address.
+      {say('enquiries.replyBox.theyLeftWhichIsNeither', { what: answer(enquiry, 'reach') })}
     </p>
   {/if}
 </div>

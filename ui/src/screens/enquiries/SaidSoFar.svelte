@@ -3,6 +3,7 @@
   import type { Enquiry, Problem } from '../../api/client';
   import { answer, EnquiriesState } from './enquiries.svelte';
   import { clock, day } from './waiting';
+  import { say } from '../../words/say';
 
   /** All that was said between the person and the business, in order, and a place to write a call or a note down. */
   let {
@@ -15,7 +16,11 @@
     told: (problem: Problem | null, not: string, done: string) => boolean;
   } = $props();
 
-  const WHAT = { NOTE: 'Noted', CALL: 'Called', REPLY: 'Wrote' };
+  const WHAT = {
+    NOTE: say('enquiries.saidSoFar.noted'),
+    CALL: say('enquiries.saidSoFar.called'),
+    REPLY: say('enquiries.saidSoFar.wrote')
+  };
 
   let writing = $state<'' | 'NOTE' | 'CALL'>('');
   let words = $state('');
@@ -24,12 +29,15 @@
 
   const lines = $derived(
     [
-      ...enquiries
-        .earlier(enquiry)
-        .flatMap((each) => [
-          { at: each.receivedAt, what: 'They wrote', words: answer(each, 'message'), id: each.id },
-          ...each.entries.map((entry) => ({ ...entry, what: WHAT[entry.kind] }))
-        ]),
+      ...enquiries.earlier(enquiry).flatMap((each) => [
+        {
+          at: each.receivedAt,
+          what: say('enquiries.saidSoFar.theyWrote'),
+          words: answer(each, 'message'),
+          id: each.id
+        },
+        ...each.entries.map((entry) => ({ ...entry, what: WHAT[entry.kind] }))
+      ]),
       ...enquiry.entries.map((entry) => ({ ...entry, what: WHAT[entry.kind] }))
     ].sort((one, other) => one.at.localeCompare(other.at))
   );
@@ -64,7 +72,13 @@
     if (problem) {
       document.getElementById(`entry-${enquiry.id}`)?.focus();
     } else {
-      told(null, '', writing === 'CALL' ? 'The call is written down.' : 'Noted.');
+      told(
+        null,
+        '',
+        writing === 'CALL'
+          ? say('enquiries.saidSoFar.theCallIsWrittenDown')
+          : say('enquiries.saidSoFar.noted2')
+      );
       words = '';
       await leave();
     }
@@ -72,7 +86,7 @@
 </script>
 
 {#if lines.length > 0}
-  <h3>Said so far</h3>
+  <h3>{say('enquiries.saidSoFar.saidSoFar')}</h3>
   <ol>
     {#each lines as line (line.id)}
       <li>
@@ -85,15 +99,19 @@
 {#each undelivered as mail, index (index)}
   <p class="undelivered">
     {mail.state === 'GIVEN_UP'
-      ? `The mail to ${mail.to} could not be sent. ${mail.fault}`
-      : `The mail to ${mail.to} waits: tried ${mail.tries} times. ${mail.fault}`}
+      ? say('enquiries.saidSoFar.theMailToCouldNot', { to: mail.to, fault: mail.fault })
+      : say('enquiries.saidSoFar.theMailToWaitsTried', { to: mail.to, tries: mail.tries, fault: mail.fault })}
   </p>
 {/each}
-{#if sent.length > 0}<p class="mail">Mail went to {[...new Set(sent)].join(', ')}</p>{/if}
+{#if sent.length > 0}<p class="mail">
+    {say('enquiries.saidSoFar.mailWentTo', { what: [...new Set(sent)].join(', ') })}
+  </p>{/if}
 {#if writing}
   <form onsubmit={keep}>
     <label class="small" for="entry-{enquiry.id}">
-      {writing === 'CALL' ? 'What was said on the telephone' : 'A note for yourself and your helpers'}
+      {writing === 'CALL'
+        ? say('enquiries.saidSoFar.whatWasSaidOnThe')
+        : say('enquiries.saidSoFar.aNoteForYourselfAnd')}
     </label>
     <textarea
       id="entry-{enquiry.id}"
@@ -105,13 +123,19 @@
       aria-describedby="entry-fault-{enquiry.id}"
       onkeydown={(event) => event.key === 'Escape' && leave()}></textarea>
     <p class="fault" id="entry-fault-{enquiry.id}" role="alert">{fault}</p>
-    <button class="act" type="submit" disabled={busy}>{busy ? 'Keeping …' : 'Keep it'}</button>
-    <button class="word" type="button" onclick={leave}>Leave it</button>
+    <button class="act" type="submit" disabled={busy}
+      >{busy ? say('enquiries.saidSoFar.keeping') : say('enquiries.saidSoFar.keepIt')}</button
+    >
+    <button class="word" type="button" onclick={leave}>{say('enquiries.saidSoFar.leaveIt')}</button>
   </form>
 {:else}
   <p class="acts">
-    <button class="word" id="write-CALL-{enquiry.id}" onclick={() => begin('CALL')}>Write a call down</button>
-    <button class="word" id="write-NOTE-{enquiry.id}" onclick={() => begin('NOTE')}>Add a note</button>
+    <button class="word" id="write-CALL-{enquiry.id}" onclick={() => begin('CALL')}
+      >{say('enquiries.saidSoFar.writeACallDown')}</button
+    >
+    <button class="word" id="write-NOTE-{enquiry.id}" onclick={() => begin('NOTE')}
+      >{say('enquiries.saidSoFar.addANote')}</button
+    >
   </p>
 {/if}
 

@@ -1,5 +1,6 @@
 <script lang="ts">
   import type { Enquiry } from '../../api/client';
+  import { say } from '../../words/say';
 
   /** Photographs and PDFs that came with a message: seen at once, opened whole in a window of their own. */
   let { enquiry, site }: { enquiry: Enquiry; site: string } = $props();
@@ -7,7 +8,7 @@
   const at = (position: number) => `/api/sites/${site}/enquiries/${enquiry.id}/files/${position}`;
 </script>
 
-<ul aria-label="Files that came with it">
+<ul aria-label={say('enquiries.sentFiles.filesThatCameWithIt')}>
   {#each enquiry.files as file (file.position)}
     <li>
       <a href={at(file.position)} target="_blank" rel="noopener">

@@ -3,6 +3,7 @@
   import type { Enquiry, Problem } from '../../api/client';
   import { EnquiriesState, nameOf } from './enquiries.svelte';
   import { day } from './waiting';
+  import { say } from '../../words/say';
 
   /** A few words of a customer whose matter is done: asked for by a link of their own, and shown only when they are taken. */
   let {
@@ -41,22 +42,28 @@
         link = answer.link ?? '';
         return answer.problem ?? null;
       }),
-      'Not asked.',
-      byMail ? 'Asked by mail. What they say comes to this message.' : 'The link is made. Send it to them.'
+      say('enquiries.theirWords.notAsked'),
+      byMail ? say('enquiries.theirWords.askedByMailWhatThey') : say('enquiries.theirWords.theLinkIsMadeSend')
     );
   }
 
   function copy(): void {
-    void navigator.clipboard.writeText(link).then(() => told(null, '', 'The link is copied.'));
+    void navigator.clipboard
+      .writeText(link)
+      .then(() => told(null, '', say('enquiries.theirWords.theLinkIsCopied')));
   }
 </script>
 
-<section class="words" aria-label="How it was">
+<section class="words" aria-label={say('enquiries.theirWords.howItWas')}>
   {#if words?.state === 'SAID'}
-    <h3 {id} tabindex="-1">{nameOf(enquiry)} has said how it was</h3>
+    <h3 {id} tabindex="-1">{say('enquiries.theirWords.hasSaidHowItWas', { nameOf: nameOf(enquiry) })}</h3>
     <blockquote dir="auto">{words.words}</blockquote>
     <p class="quiet" dir="auto">
-      {words.who}{words.where ? `, ${words.where}` : ''}. They agree: “{words.agreed}”
+      {say('enquiries.theirWords.theyAgree', {
+        who: words.who,
+        rest: words.where ? `, ${words.where}` : '',
+        agreed: words.agreed
+      })}
     </p>
     <p class="acts">
       <button
@@ -65,61 +72,74 @@
         onclick={() =>
           act(
             enquiries.takeWords(enquiry),
-            'Not taken.',
-            'Their words stand among your facts. Publish to show them.'
-          )}>Put it among your facts</button
-      >
-      <button
-        class="word"
-        disabled={busy}
-        onclick={() => act(enquiries.letWordsGo(enquiry), 'Not let go.', 'Their words are let go.')}
-        >Let it go</button
-      >
-    </p>
-  {:else if words?.state === 'TAKEN'}
-    <p {id} tabindex="-1" class="quiet">
-      Their words stand among your facts, and on your page once you publish.
-      <a class="word" href="/sites/{site}">See your facts</a>
-    </p>
-  {:else if words?.state === 'ASKED' && !expired}
-    <p {id} tabindex="-1" class="quiet">
-      Asked how it was {day(new Date(words.askedAt), now)}. Their link is good until
-      {day(new Date(words.goodUntil), now)}.
-    </p>
-    {#if link}
-      <p class="link">
-        <input
-          class="line"
-          aria-label="Their link"
-          readonly
-          value={link}
-          onfocus={(event) => event.currentTarget.select()}
-        />
-        <button class="word" onclick={copy}>Copy</button>
-      </p>
-      <p class="quiet">The link is theirs alone, and shown only now.</p>
-    {/if}
-    <p class="acts">
-      <button class="word" disabled={busy} onclick={ask}
-        >{byMail ? 'Ask once more' : 'Make another link'}</button
+            say('enquiries.theirWords.notTaken'),
+            say('enquiries.theirWords.theirWordsStandAmongYour')
+          )}>{say('enquiries.theirWords.putItAmongYourFacts')}</button
       >
       <button
         class="word"
         disabled={busy}
         onclick={() =>
-          act(enquiries.letWordsGo(enquiry), 'Not taken back.', 'The link leads nowhere any more.')}
-        >Take the link back</button
+          act(
+            enquiries.letWordsGo(enquiry),
+            say('enquiries.theirWords.notLetGo'),
+            say('enquiries.theirWords.theirWordsAreLetGo')
+          )}>{say('enquiries.theirWords.letItGo')}</button
+      >
+    </p>
+  {:else if words?.state === 'TAKEN'}
+    <p {id} tabindex="-1" class="quiet">
+      {say('enquiries.theirWords.theirWordsStandAmongYour2')}
+      <a class="word" href="/sites/{site}">{say('enquiries.theirWords.seeYourFacts')}</a>
+    </p>
+  {:else if words?.state === 'ASKED' && !expired}
+    <p {id} tabindex="-1" class="quiet">
+      {say('enquiries.theirWords.askedHowItWasTheir', {
+        day: day(new Date(words.askedAt), now),
+        day2: day(new Date(words.goodUntil), now)
+      })}
+    </p>
+    {#if link}
+      <p class="link">
+        <input
+          class="line"
+          aria-label={say('enquiries.theirWords.theirLink')}
+          readonly
+          value={link}
+          onfocus={(event) => event.currentTarget.select()}
+        />
+        <button class="word" onclick={copy}>{say('enquiries.theirWords.copy')}</button>
+      </p>
+      <p class="quiet">{say('enquiries.theirWords.theLinkIsTheirsAlone')}</p>
+    {/if}
+    <p class="acts">
+      <button class="word" disabled={busy} onclick={ask}
+        >{byMail
+          ? say('enquiries.theirWords.askOnceMore')
+          : say('enquiries.theirWords.makeAnotherLink')}</button
+      >
+      <button
+        class="word"
+        disabled={busy}
+        onclick={() =>
+          act(
+            enquiries.letWordsGo(enquiry),
+            say('enquiries.theirWords.notTakenBack'),
+            say('enquiries.theirWords.theLinkLeadsNowhereAny')
+          )}>{say('enquiries.theirWords.takeTheLinkBack')}</button
       >
     </p>
   {:else}
     <p {id} tabindex="-1" class="quiet">
       {words?.state === 'LET_GO'
-        ? 'Nothing of theirs is shown.'
-        : 'It is done. Ask them for a few words that may stand on your page.'}
+        ? say('enquiries.theirWords.nothingOfTheirsIsShown')
+        : say('enquiries.theirWords.itIsDoneAskThem')}
     </p>
     <p class="acts">
       <button class="word" disabled={busy} onclick={ask}
-        >{byMail ? 'Ask how it was, by mail' : 'Make a link for their words'}</button
+        >{byMail
+          ? say('enquiries.theirWords.askHowItWasBy')
+          : say('enquiries.theirWords.makeALinkForTheir')}</button
       >
     </p>
   {/if}

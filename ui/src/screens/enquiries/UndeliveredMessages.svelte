@@ -4,6 +4,7 @@
   import { notices } from '../../parts/notices';
   import type { Undelivered, UndeliveredState } from './undelivered.svelte';
   import { clock, day } from './waiting';
+  import { say } from '../../words/say';
 
   /** Mails and texts that have not come to whom they are for: why, and what can be done. Nothing where there are none. */
   let { undelivered, now }: { undelivered: UndeliveredState; now: Date } = $props();
@@ -14,10 +15,12 @@
   let busy = $state('');
 
   /** A mail and a text are called what they are; several of both are messages. */
-  function called(some: Undelivered[]): string {
+  function head(some: Undelivered[], isLost: boolean): string {
     const texts = some.filter((each) => each.way === 'TEXT').length;
-    const one = texts === 0 ? 'mail' : texts === some.length ? 'text' : 'message';
-    return some.length === 1 ? `A ${one}` : `${some.length} ${one}s`;
+    const kind = texts === 0 ? 'mail' : texts === some.length ? 'text' : 'message';
+    return say(`enquiries.undeliveredMessages.${isLost ? 'lost' : 'waiting'}.${kind}`, {
+      count: some.length
+    });
   }
 
   async function act(message: Undelivered, asked: Promise<Problem | null>, done: string): Promise<void> {
@@ -25,7 +28,8 @@
     const at = lost.findIndex((each) => each.id === message.id);
     const problem = await asked;
     busy = '';
-    if (problem) notices.error({ title: 'Not done.', description: problem.detail });
+    if (problem)
+      notices.error({ title: say('enquiries.undeliveredMessages.notDone'), description: problem.detail });
     else notices.info({ title: done });
     await tick();
     const next = problem ? message : (lost[at] ?? lost.at(-1));
@@ -38,9 +42,7 @@
 {#if list.length > 0}
   <section class="leaf" aria-labelledby="undelivered-head">
     <h2 id="undelivered-head">
-      {lost.length > 0
-        ? `${called(lost)} did not arrive`
-        : `${called(waiting)} ${waiting.length === 1 ? 'waits' : 'wait'} to be sent`}
+      {head(lost.length > 0 ? lost : waiting, lost.length > 0)}
     </h2>
     {#if lost.length > 0}<ul>
         {#each lost as message (message.id)}
@@ -48,7 +50,11 @@
             <p class="what">
               <b dir="auto">{message.about}</b>
               <span class="quiet"
-                >to {message.to}, {day(new Date(message.at), now)} {clock(new Date(message.at))}</span
+                >{say('enquiries.undeliveredMessages.to', {
+                  to: message.to,
+                  day: day(new Date(message.at), now),
+                  clock: clock(new Date(message.at))
+                })}</span
               >
             </p>
             <p class="why">{message.fault}</p>
@@ -57,14 +63,22 @@
                 class="word"
                 id="again-{message.id}"
                 disabled={busy === message.id}
-                onclick={() => act(message, undelivered.again(message), 'It is on its way again.')}
-                aria-label="Send again to {message.to}">Send again</button
+                onclick={() =>
+                  act(message, undelivered.again(message), say('enquiries.undeliveredMessages.itIsOnItsWay'))}
+                aria-label={say('enquiries.undeliveredMessages.sendAgainTo', { to: message.to })}
+                >{say('enquiries.undeliveredMessages.sendAgain')}</button
               >
               <button
                 class="word"
                 disabled={busy === message.id}
-                onclick={() => act(message, undelivered.letGo(message), 'It is shown no more.')}
-                aria-label="Show no more: {message.about}">Show no more</button
+                onclick={() =>
+                  act(
+                    message,
+                    undelivered.letGo(message),
+                    say('enquiries.undeliveredMessages.itIsShownNoMore')
+                  )}
+                aria-label={say('enquiries.undeliveredMessages.showNoMore', { about: message.about })}
+                >{say('enquiries.undeliveredMessages.showNoMore2')}</button
               >
             </p>
           </li>
@@ -72,7 +86,11 @@
       </ul>{/if}
     {#if waiting[0]}
       <p class="quiet waits">
-        To {waiting[0].to}{waiting.length > 1 ? ' and others' : ''}. {waiting[0].fault} It is tried again by itself.
+        {say('enquiries.undeliveredMessages.toItIsTriedAgain', {
+          to: waiting[0].to,
+          rest: waiting.length > 1 ? say('enquiries.undeliveredMessages.andOthers') : '',
+          fault: waiting[0].fault
+        })}
       </p>
     {/if}
   </section>

@@ -2,6 +2,7 @@
   import type { Enquiry } from '../../api/client';
   import { lasting, moment, waited } from './waiting';
   import { waitLine } from './waitLine';
+  import { say } from '../../words/say';
 
   /** How long somebody has waited, as a line that runs towards the promised answer. */
   let { enquiry, now }: { enquiry: Enquiry; now: Date } = $props();
@@ -29,11 +30,20 @@
     </div>
   {/if}
   <p class="words">
-    <b>waited {waited(received, now)}</b>
+    <b>{say('enquiries.waitLine.waited', { waited: waited(received, now) })}</b>
     {#if line?.late}
-      <span><b>late by {lasting(-left)}</b>, promised {moment(due, now)}</span>
+      <span
+        ><b>{say('enquiries.waitLine.lateBy', { lasting: lasting(-left) })}</b>{say(
+          'enquiries.waitLine.promised',
+          { moment: moment(due, now) }
+        )}</span
+      >
     {:else if line}
-      <span><b>{lasting(left)} left</b>, until {moment(due, now)}</span>
+      <span
+        ><b>{say('enquiries.waitLine.left', { lasting: lasting(left) })}</b>{say('enquiries.waitLine.until', {
+          moment: moment(due, now)
+        })}</span
+      >
     {/if}
   </p>
 </div>

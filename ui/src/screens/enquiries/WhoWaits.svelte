@@ -2,6 +2,7 @@
   import type { Enquiry } from '../../api/client';
   import { EnquiriesState, STATES, nameOf } from './enquiries.svelte';
   import { clock, day } from './waiting';
+  import { say } from '../../words/say';
 
   /** The days ahead: by when somebody is to be answered, whom to ask again. */
   let { enquiries, goTo }: { enquiries: EnquiriesState; goTo: (enquiry: Enquiry) => void } = $props();
@@ -20,7 +21,12 @@
           return [{ enquiry, at: Date.parse(enquiry.due), words: clock(new Date(enquiry.due)), waits: true }];
         if (enquiry.askAgain)
           return [
-            { enquiry, at: Date.parse(`${enquiry.askAgain}T12:00:00`), words: 'ask again', waits: false }
+            {
+              enquiry,
+              at: Date.parse(`${enquiry.askAgain}T12:00:00`),
+              words: say('enquiries.whoWaits.askAgain'),
+              waits: false
+            }
           ];
         return [];
       })
@@ -38,7 +44,7 @@
 
 {#if rows.length + undated.length > 0}
   <section class="leaf" aria-labelledby="who-waits">
-    <h2 id="who-waits">Who waits, by day</h2>
+    <h2 id="who-waits">{say('enquiries.whoWaits.whoWaitsByDay')}</h2>
     <ul>
       {#each rows as row, index (row.enquiry.id)}
         <li class:first={heading(index) !== ''}>
@@ -49,7 +55,7 @@
       {/each}
       {#each undated as enquiry, index (enquiry.id)}
         <li class:first={index === 0}>
-          <span class="day">{index === 0 ? 'no day' : ''}</span>
+          <span class="day">{index === 0 ? say('enquiries.whoWaits.noDay') : ''}</span>
           <button class="name" onclick={() => goTo(enquiry)} dir="auto">{nameOf(enquiry)}</button>
           <span class="when">{STATES[enquiry.state].toLowerCase()}</span>
         </li>

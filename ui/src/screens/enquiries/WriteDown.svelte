@@ -2,6 +2,7 @@
   import { onMount, tick } from 'svelte';
   import type { Enquiry } from '../../api/client';
   import { EnquiriesState } from './enquiries.svelte';
+  import { say } from '../../words/say';
 
   /** Somebody rang or came by: kept like a message from the form. */
   let {
@@ -38,22 +39,22 @@
 <svelte:window onkeydown={(event) => event.key === 'Escape' && leave()} />
 
 <form class="leaf chosen" onsubmit={keep} aria-labelledby="down-head">
-  <h2 id="down-head">Write one down</h2>
-  <p class="quiet">Somebody rang, or came by. It waits here like a message from your page.</p>
+  <h2 id="down-head">{say('enquiries.writeDown.writeOneDown')}</h2>
+  <p class="quiet">{say('enquiries.writeDown.somebodyRangOrCameBy')}</p>
   <div class="fields">
-    {@render line('name', 'Their name')}
-    {@render line('reach', 'Telephone or e-mail')}
+    {@render line('name', say('enquiries.writeDown.theirName'))}
+    {@render line('reach', say('enquiries.writeDown.telephoneOrEMail'))}
     {#if services.length > 0}
       <div>
-        <label class="small" for="down-service">What is it about?</label>
+        <label class="small" for="down-service">{say('enquiries.writeDown.whatIsItAbout')}</label>
         <select id="down-service" class="line" bind:value={said.service}>
-          <option value="">Not said</option>
+          <option value="">{say('enquiries.writeDown.notSaid')}</option>
           {#each services as service (service)}<option>{service}</option>{/each}
         </select>
       </div>
     {/if}
     <div class="wide">
-      <label class="small" for="down-message">What they said</label>
+      <label class="small" for="down-message">{say('enquiries.writeDown.whatTheySaid')}</label>
       <textarea
         id="down-message"
         class="line"
@@ -65,8 +66,10 @@
     </div>
   </div>
   <p class="fault" id="down-fault" role="alert">{fault.words}</p>
-  <button class="act" type="submit" disabled={busy}>{busy ? 'Keeping …' : 'Keep it'}</button>
-  <button class="word" type="button" onclick={leave}>Leave it</button>
+  <button class="act" type="submit" disabled={busy}
+    >{busy ? say('enquiries.writeDown.keeping') : say('enquiries.writeDown.keepIt')}</button
+  >
+  <button class="word" type="button" onclick={leave}>{say('enquiries.writeDown.leaveIt')}</button>
 </form>
 
 {#snippet line(field: 'name' | 'reach', label: string)}

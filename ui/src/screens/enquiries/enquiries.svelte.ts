@@ -1,23 +1,27 @@
 import { SvelteDate } from 'svelte/reactivity';
 import { api, problemOf, type Enquiry, type Problem } from '../../api/client';
 import { lastKnown } from '../../keeping/browserStore';
+import { say } from '../../words/say';
 
 export type State = Enquiry['state'];
 
 /** States of an enquiry, in words. */
 export const STATES: Record<State, string> = {
-  NEW: 'Waits',
-  ANSWERED: 'Answered',
-  AGREED: 'Agreed',
-  DONE: 'Done',
-  LOST: 'Lost',
-  UNWANTED: 'Unwanted'
+  NEW: say('enquiries.states.waits'),
+  ANSWERED: say('enquiries.states.answered'),
+  AGREED: say('enquiries.states.agreed'),
+  DONE: say('enquiries.states.done'),
+  LOST: say('enquiries.states.lost'),
+  UNWANTED: say('enquiries.states.unwanted')
 };
 
 export const CLOSED: State[] = ['DONE', 'LOST', 'UNWANTED'];
 
 /** So many come at once. */
 const PAGE = 500;
+
+/** A list of what is not open; none is the open ones. */
+export type Shelf = '' | 'over' | 'unwanted' | 'people';
 
 /** The messages of a site, what is done with them, and what is only planned. */
 export class EnquiriesState {
@@ -252,7 +256,7 @@ function folded(words: string): string {
 
 /** Who it is from: a form may not ask for the name. */
 export function nameOf(enquiry: Enquiry): string {
-  return answer(enquiry, 'name') || enquiry.person?.reach || 'Somebody';
+  return answer(enquiry, 'name') || enquiry.person?.reach || say('enquiries.states.somebody');
 }
 
 /** What was answered to a question of the form. */

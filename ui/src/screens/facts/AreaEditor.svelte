@@ -3,6 +3,7 @@
   import type { components } from '../../api/schema';
   import type { SiteState } from '../../site.svelte';
   import TypedLine from '../opening/TypedLine.svelte';
+  import { say } from '../../words/say';
 
   /** Where the business comes to, and the question visitors ask of it. */
   let { site, placeholder }: { site: SiteState; placeholder: string } = $props();
@@ -28,27 +29,29 @@
 
   const says = $derived.by(() => {
     if (!answer) return '';
-    const far = answer.metres ? `, ${(answer.metres / 1000).toFixed(1)} km away` : '';
+    const far = answer.metres
+      ? say('facts.areaEditor.kmAway', { what: (answer.metres / 1000).toFixed(1) })
+      : '';
     return {
-      YES: `Yes: a visitor in ${answer.place}${far} is told that you come.`,
-      NO: `No: ${answer.place}${far} lies outside.`,
-      ASK: `${answer.place}${far}: a visitor is asked to ask you. Name it above if you go there.`
+      YES: say('facts.areaEditor.yesAVisitorInIs', { place: answer.place, far }),
+      NO: say('facts.areaEditor.noLiesOutside', { place: answer.place, far }),
+      ASK: say('facts.areaEditor.aVisitorIsAskedTo', { place: answer.place, far })
     }[answer.answer];
   });
 </script>
 
-<label class="hidden-words" for="area">Comes to</label>
+<label class="hidden-words" for="area">{say('facts.areaEditor.comesTo')}</label>
 <TypedLine {site} field="area" {placeholder} />
 <form onsubmit={ask}>
-  <label for="comes-to">Do you come to</label>
+  <label for="comes-to">{say('facts.areaEditor.doYouComeTo')}</label>
   <input
     id="comes-to"
     class="line"
     bind:value={place}
-    placeholder="a village or a street"
+    placeholder={say('facts.areaEditor.aVillageOrAStreet')}
     onkeydown={answerHere}
   />
-  <button class="word" type="submit">Try it</button>
+  <button class="word" type="submit">{say('facts.areaEditor.tryIt')}</button>
 </form>
 <p class="quiet" aria-live="polite">{says}</p>
 

@@ -2,6 +2,7 @@
   import AnswerLine from '../../parts/AnswerLine.svelte';
   import type { SiteState } from '../../site.svelte';
   import type { FactsState } from './facts.svelte';
+  import { LANGUAGE, say } from '../../words/say';
 
   /** Days and seasons with hours of their own, one a line; the country's holidays are offered. */
   let { site, facts }: { site: SiteState; facts: FactsState } = $props();
@@ -33,20 +34,22 @@
   }
 
   function day(date: string): string {
-    return new Date(`${date}T12:00:00`).toLocaleDateString('en-GB', { day: 'numeric', month: 'short' });
+    return new Date(`${date}T12:00:00`).toLocaleDateString(LANGUAGE, { day: 'numeric', month: 'short' });
   }
 </script>
 
 {#each lines.length ? lines : [''] as line, at (at)}
   <div class="one">
     <div>
-      <label class="hidden-words" for="exceptions-{at}">Other hours {at + 1}</label>
+      <label class="hidden-words" for="exceptions-{at}"
+        >{say('facts.exceptionsEditor.otherHours', { number: at + 1 })}</label
+      >
       <input
         id="exceptions-{at}"
         class="line"
         dir="auto"
         value={line}
-        placeholder="24 Dec 9-12, or May-Sep: Mon-Sat 8-7"
+        placeholder={say('facts.exceptionsEditor.n24Dec912Or')}
         oninput={(event) => set(at, event.currentTarget.value)}
         aria-describedby="exceptions-{at}-answer"
       />
@@ -59,20 +62,24 @@
     </div>
     {#if line}
       <button type="button" class="word" onclick={() => remove(at)}
-        >Take out<span class="hidden-words"> {line}</span></button
+        >{say('facts.exceptionsEditor.takeOut')}<span class="hidden-words"> {line}</span></button
       >
     {/if}
   </div>
 {/each}
 <div class="chips">
-  <button type="button" class="chip-leaf" onclick={() => add('')}>Another day</button>
+  <button type="button" class="chip-leaf" onclick={() => add('')}
+    >{say('facts.exceptionsEditor.anotherDay')}</button
+  >
   {#each all ? offered : offered.slice(0, 4) as holiday (holiday.name)}
     <button type="button" class="chip-leaf" onclick={() => add(holiday.line)}
-      >{holiday.name} closed <span class="quiet">{day(holiday.date)}</span></button
+      >{say('facts.exceptionsEditor.closed', { name: holiday.name })}
+      <span class="quiet">{day(holiday.date)}</span></button
     >
   {/each}
   {#if !all && offered.length > 4}
-    <button type="button" class="word" onclick={() => (all = true)}>{offered.length - 4} more holidays</button
+    <button type="button" class="word" onclick={() => (all = true)}
+      >{say('facts.exceptionsEditor.moreHolidays', { what: offered.length - 4 })}</button
     >
   {/if}
 </div>

@@ -20,6 +20,7 @@
   import PointMap from './PointMap.svelte';
   import PracticesEditor from './PracticesEditor.svelte';
   import RowsEditor from './RowsEditor.svelte';
+  import { say } from '../../words/say';
 
   /** What a fact is changed with, by its kind. */
   let {
@@ -33,14 +34,14 @@
   const id = $derived(kind.id.replace('/', '-'));
 
   const MEMBERSHIP = [
-    ['membership/body', 'Guild or register'],
-    ['membership/number', 'Number'],
-    ['membership/until', 'Valid until']
+    ['membership/body', say('facts.factEditor.guildOrRegister')],
+    ['membership/number', say('facts.factEditor.number')],
+    ['membership/until', say('facts.factEditor.validUntil')]
   ] as const;
 </script>
 
 {#if kind.editor === 'trade'}
-  <label class="hidden-words" for="trade">Trade</label>
+  <label class="hidden-words" for="trade">{say('facts.factEditor.trade')}</label>
   <TradeField {site} />
   <AnswerLine id="trade-answer" answer={site.view?.answers['trade']} typed={site.sheet.lines.trade} />
   <Assumptions {site} />
@@ -65,7 +66,11 @@
 {:else if kind.editor === 'membership'}
   {#each MEMBERSHIP as [part, label] (part)}
     <label class="small" for={part.replace('/', '-')}>{label}</label>
-    <TypedLine {site} field={part} placeholder={part === 'membership/until' ? 'June 2027' : ''} />
+    <TypedLine
+      {site}
+      field={part}
+      placeholder={part === 'membership/until' ? say('facts.factEditor.june2027') : ''}
+    />
   {/each}
   <AnswerLine id="membership-answer" answer={site.view?.answers['membership']} typed="" />
 {:else if kind.editor === 'rows' && kind.rows}
@@ -75,7 +80,7 @@
 {:else if kind.editor === 'documents'}
   <DocumentsEditor {site} {files} />
 {:else if kind.editor === 'zone'}
-  <label class="small" for="zone">The clock your hours mean</label>
+  <label class="small" for="zone">{say('facts.factEditor.theClockYourHoursMean')}</label>
   <select
     id="zone"
     class="line"
@@ -113,7 +118,8 @@
           site.sheet.lines['callers-abroad'] = event.currentTarget.checked ? 'yes' : '';
           site.changed();
         }}
-      /> People call from abroad: show it with the country’s code</label
+      />
+      {say('facts.factEditor.peopleCallFromAbroadShow')}</label
     >
   {/if}
   {#if kind.id === 'texts' && !site.sheet.lines.texts && site.sheet.lines.telephone}
@@ -123,7 +129,7 @@
       onclick={() => {
         site.sheet.lines.texts = 'the same number';
         site.changed();
-      }}>the same number</button
+      }}>{say('facts.factEditor.theSameNumber')}</button
     >
   {/if}
 {/if}

@@ -1,5 +1,6 @@
 <script lang="ts">
   import { tick, type Snippet } from 'svelte';
+  import { say } from '../../words/say';
 
   /** A row of the facts sheet: said as it would be said; a press opens it where it stands. */
   let {
@@ -7,7 +8,7 @@
     label,
     value = '',
     missing = '',
-    act = 'Add',
+    act = say('facts.factRow.add'),
     rare = false,
     fault = false,
     hidden = false,
@@ -72,7 +73,9 @@
     <div class="side">
       {#if use}<span class="use">{use.words}{use.parts ? `: ${use.parts}` : ''}</span>{/if}
       <button type="button" class="word" onclick={press}
-        >Done<span class="hidden-words"> with {label}</span></button
+        >{say('facts.factRow.done')}<span class="hidden-words">
+          {say('facts.factRow.with', { label })}</span
+        ></button
       >
     </div>
   {:else}
@@ -89,9 +92,9 @@
       {#if !value}
         <span class="act-word">{act}</span>
       {:else if fault}
-        <span class="act-word">Look at it</span>
+        <span class="act-word">{say('facts.factRow.lookAtIt')}</span>
       {:else if hidden}
-        <span class="use">hidden from visitors</span>
+        <span class="use">{say('facts.factRow.hiddenFromVisitors')}</span>
       {:else if use}
         <span class="use" title={use.parts}>{use.words}</span>
       {/if}

@@ -15,6 +15,7 @@
   import Paste from './Paste.svelte';
   import { kindOf } from './where';
   import { adds, isAsked, isHidden, isRare, isWrong, said, use } from './said';
+  import { say } from '../../words/say';
 
   /** All facts in groups, as they would be said, each changed where it stands, with where it is used. */
   let { site }: { site: SiteState } = $props();
@@ -103,8 +104,8 @@
 <div class="board">
   <div>
     <div class="title">
-      <h1>Facts</h1>
-      <p class="quiet">Said once here, used everywhere. Change one and every page follows.</p>
+      <h1>{say('facts.facts.facts')}</h1>
+      <p class="quiet">{say('facts.facts.saidOnceHereUsedEverywhere')}</p>
       <KeptLine outbox={site.outbox} />
     </div>
     {#if question}
@@ -138,7 +139,7 @@
                       checked={site.sheet.hidden.includes(kind.id)}
                       onchange={() => hide(kind)}
                     />
-                    Hidden from visitors</label
+                    {say('facts.facts.hiddenFromVisitors')}</label
                   >
                 {/if}
               </FactRow>

@@ -1,19 +1,20 @@
 <script lang="ts">
   import type { SiteState } from '../../site.svelte';
+  import { say } from '../../words/say';
 
   /** The facts as files in open formats. */
   let { site }: { site: SiteState } = $props();
 
   const outs = [
-    { path: 'facts.vcf', words: 'Contact file', kind: 'vCard' },
-    { path: 'facts.jsonld', words: 'All facts', kind: 'JSON-LD' },
-    { path: 'services.csv', words: 'Services', kind: 'CSV' },
-    { path: 'opening-hours.txt', words: 'Hours', kind: 'opening_hours' }
+    { path: 'facts.vcf', words: say('facts.factsOut.contactFile'), kind: 'vCard' },
+    { path: 'facts.jsonld', words: say('facts.factsOut.allFacts'), kind: 'JSON-LD' },
+    { path: 'services.csv', words: say('facts.factsOut.services'), kind: 'CSV' },
+    { path: 'opening-hours.txt', words: say('facts.factsOut.hours'), kind: 'opening_hours' }
   ];
 </script>
 
 <section class="out" aria-labelledby="out-heading">
-  <h2 id="out-heading">Take your facts with you</h2>
+  <h2 id="out-heading">{say('facts.factsOut.takeYourFactsWithYou')}</h2>
   <ul>
     {#each outs as out (out.path)}
       <li>

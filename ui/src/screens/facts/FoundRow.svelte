@@ -1,6 +1,7 @@
 <script lang="ts">
   import type { Snippet } from 'svelte';
   import type { Became } from './paste.svelte';
+  import { say } from '../../words/say';
 
   /** Something found: what it is, and what can be done with it, or what became of it. */
   let {
@@ -9,7 +10,7 @@
     says,
     note = '',
     became,
-    taken = 'Taken',
+    taken = say('facts.foundRow.taken'),
     pointed = false,
     undo,
     choices,
@@ -37,9 +38,9 @@
   </div>
   <div class="does">
     {#if became}
-      <span class="quiet">{became.back ? taken : 'Left'}</span>
+      <span class="quiet">{became.back ? taken : say('facts.foundRow.left')}</span>
       <button type="button" class="word" onclick={undo}
-        >Undo<span class="hidden-words"> {name} {says}</span></button
+        >{say('facts.foundRow.undo')}<span class="hidden-words"> {name} {says}</span></button
       >
     {:else}
       {@render acts()}

@@ -2,6 +2,7 @@
   import FoundRow from './FoundRow.svelte';
   import type { PasteState } from './paste.svelte';
   import { grouped, type Findings, type Proposal } from './take';
+  import { say } from '../../words/say';
 
   /** Everything that was found, by what it belongs to, to be taken or left one by one or all at once; what has to be asked stands
    * first, what was not understood last. */
@@ -15,10 +16,13 @@
   ]);
 
   function note(proposal: Proposal): string {
-    if (proposal.left) return `“${proposal.left}” beside it could not be read. Is this right without it?`;
-    if (proposal.standing === 'REPLACES') return `instead of ${proposal.replaces}`;
+    if (proposal.left) return say('facts.foundRows.besideItCouldNotBe', { left: proposal.left });
+    if (proposal.standing === 'REPLACES')
+      return say('facts.foundRows.insteadOf', { replaces: proposal.replaces });
     if (proposal.sureness !== 'LIKELY') return '';
-    return proposal.choices.length ? 'Is that right, or is it one of these?' : 'Is that right?';
+    return proposal.choices.length
+      ? say('facts.foundRows.isThatRightOrIs')
+      : say('facts.foundRows.isThatRight');
   }
 </script>
 
@@ -26,7 +30,7 @@
   {#if paste.ready.length > 1}
     <div class="all">
       <button type="button" class="act main" onclick={() => paste.takeAll()}
-        >Take all {paste.ready.length}</button
+        >{say('facts.foundRows.takeAll', { number: paste.ready.length })}</button
       >
     </div>
   {/if}
@@ -55,11 +59,11 @@
             {#snippet acts()}
               {#if proposal.sureness !== 'ASK'}
                 <button type="button" class="word" onclick={() => paste.take(proposal)}
-                  >Take<span class="hidden-words"> {what}</span></button
+                  >{say('facts.foundRows.take')}<span class="hidden-words"> {what}</span></button
                 >
               {/if}
               <button type="button" class="word leave" onclick={() => paste.leave(proposal.id)}
-                >Leave<span class="hidden-words"> {what}</span></button
+                >{say('facts.foundRows.leave')}<span class="hidden-words"> {what}</span></button
               >
             {/snippet}
           </FoundRow>
@@ -68,8 +72,8 @@
     </section>
   {/each}
   {#if findings.notUnderstood.length}
-    <section aria-label="Not understood">
-      <h3>Not understood</h3>
+    <section aria-label={say('facts.foundRows.notUnderstood')}>
+      <h3>{say('facts.foundRows.notUnderstood')}</h3>
       <ul>
         {#each findings.notUnderstood as span (span.from)}
           {@const words = findings.text.slice(span.from, span.to)}
@@ -79,15 +83,15 @@
             name=""
             says="“{words.length > LONGEST ? `${words.slice(0, LONGEST)} …` : words}”"
             became={paste.done[id]}
-            taken="In your own words"
+            taken={say('facts.foundRows.inYourOwnWords')}
             undo={() => paste.undo(id)}
           >
             {#snippet acts()}
               <button type="button" class="word" onclick={() => paste.keepWords(id, words)}
-                >Keep as your words<span class="hidden-words">: {words}</span></button
+                >{say('facts.foundRows.keepAsYourWords')}<span class="hidden-words">: {words}</span></button
               >
               <button type="button" class="word leave" onclick={() => paste.leave(id)}
-                >Leave<span class="hidden-words"> {words}</span></button
+                >{say('facts.foundRows.leave')}<span class="hidden-words"> {words}</span></button
               >
             {/snippet}
           </FoundRow>
@@ -96,10 +100,10 @@
     </section>
   {/if}
   {#if same.length}
-    <p class="none">The same as you have: {same.join(', ')}.</p>
+    <p class="none">{say('facts.foundRows.theSameAsYouHave', { same: same.join(', ') })}</p>
   {/if}
   {#if findings.proposals.length === 0}
-    <p class="none">Nothing here reads as a fact. Type it into its line, or paste something else.</p>
+    <p class="none">{say('facts.foundRows.nothingHereReadsAsA')}</p>
   {/if}
 </div>
 

@@ -1,6 +1,7 @@
 <script lang="ts">
   import type { PasteState } from './paste.svelte';
   import { stretches, type Findings } from './take';
+  import { say } from '../../words/say';
 
   /** The source, with what was found marked and linked to its proposal. */
   let { paste, findings, again }: { paste: PasteState; findings: Findings; again: () => void } = $props();
@@ -14,7 +15,7 @@
 </script>
 
 <div class="source leaf chosen">
-  <h2 id="found-heading">From {findings.kind}</h2>
+  <h2 id="found-heading">{say('facts.foundSource.from', { kind: findings.kind })}</h2>
   <pre dir="auto">{#each cut as stretch, index (index)}{#if stretch.proposal}{@const proposal =
           stretch.proposal}<button
           type="button"
@@ -24,7 +25,7 @@
           onclick={() => point(proposal.id)}>{stretch.words}</button
         >{:else}<span class:left={stretch.left}>{stretch.words}</span>{/if}{/each}</pre>
   {#if findings.note}<p class="note">{findings.note}</p>{/if}
-  <button type="button" class="word" onclick={again}>Read something else</button>
+  <button type="button" class="word" onclick={again}>{say('facts.foundSource.readSomethingElse')}</button>
 </div>
 
 <style>

@@ -2,6 +2,7 @@
   import { tick } from 'svelte';
   import AnswerLine from '../../parts/AnswerLine.svelte';
   import type { SiteState } from '../../site.svelte';
+  import { say } from '../../words/say';
 
   /** Links to pages elsewhere, in any form; each can be tried. */
   let { site }: { site: SiteState } = $props();
@@ -33,11 +34,13 @@
 {#each site.sheet.links as link, index (index)}
   <div class="one">
     <div>
-      <label class="hidden-words" for="links-{index}">Link {index + 1}</label>
+      <label class="hidden-words" for="links-{index}"
+        >{say('facts.linksEditor.link', { number: index + 1 })}</label
+      >
       <input
         id="links-{index}"
         class="line"
-        placeholder="Paste a link, or a name like instagram @ashlatch"
+        placeholder={say('facts.linksEditor.pasteALinkOrA')}
         value={link}
         oninput={(event) => set(index, event.currentTarget.value)}
         aria-describedby="links-{index}-answer"
@@ -51,15 +54,19 @@
     </div>
     {#if address(index)}
       <a class="word" href={address(index)} target="_blank" rel="noopener noreferrer"
-        >Try it<span class="hidden-words">: {address(index)} in a new tab</span></a
+        >{say('facts.linksEditor.tryIt')}<span class="hidden-words"
+          >{say('facts.linksEditor.inANewTab', { address: address(index) })}</span
+        ></a
       >
     {/if}
     <button class="word" type="button" onclick={() => remove(index)}
-      >Take out<span class="hidden-words"> link {index + 1}</span></button
+      >{say('facts.linksEditor.takeOut')}<span class="hidden-words">
+        {say('facts.linksEditor.link2', { number: index + 1 })}</span
+      ></button
     >
   </div>
 {/each}
-<button class="word" type="button" onclick={add}>Add a link</button>
+<button class="word" type="button" onclick={add}>{say('facts.linksEditor.addALink')}</button>
 
 <style>
   .one {

@@ -5,6 +5,7 @@
   import FoundSource from './FoundSource.svelte';
   import { PasteState } from './paste.svelte';
   import PasteBox from './PasteBox.svelte';
+  import { say } from '../../words/say';
 
   /** The box for what an owner has; once it is read, the source with what was found, and the proposals beside it. */
   let {
@@ -27,7 +28,7 @@
   }
 </script>
 
-<section class:wide aria-label="From what you have">
+<section class:wide aria-label={say('facts.paste.fromWhatYouHave')}>
   {#if paste.findings}
     <div class="read" bind:this={result} tabindex="-1" role="group" aria-labelledby="found-heading">
       <FoundSource {paste} findings={paste.findings} {again} />

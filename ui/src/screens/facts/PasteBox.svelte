@@ -1,6 +1,7 @@
 <script lang="ts">
   import { isPictureOrPdf } from './files/files.svelte';
   import type { PasteState } from './paste.svelte';
+  import { say } from '../../words/say';
 
   /** Where an owner pastes, drops or picks what they have. */
   let { paste, wide, give }: { paste: PasteState; wide: boolean; give?: (files: File[]) => Promise<void> } =
@@ -53,8 +54,10 @@
   ondrop={dropped}
 >
   <label id="paste-heading" for="paste"
-    ><strong>Paste what you have.</strong> A mail signature, your price list, the text of an old page, a
-    contact file{give ? ', a picture' : ''}. Or drop a file here.</label
+    ><strong>{say('facts.pasteBox.pasteWhatYouHave')}</strong>
+    {say('facts.pasteBox.aMailSignatureYourPrice', {
+      rest: give ? say('facts.pasteBox.aPicture') : ''
+    })}</label
   >
   <textarea
     id="paste"
@@ -67,10 +70,10 @@
   <div class="acts">
     {#if typed.trim()}
       <button type="button" class="act" disabled={paste.reading} onclick={() => void paste.readText(typed)}
-        >Read it</button
+        >{say('facts.pasteBox.readIt')}</button
       >
     {/if}
-    <label class="act" for="paste-file">Choose a file</label>
+    <label class="act" for="paste-file">{say('facts.pasteBox.chooseAFile')}</label>
     <input
       id="paste-file"
       class="hidden-words"
@@ -82,7 +85,7 @@
         event.currentTarget.value = '';
       }}
     />
-    {#if paste.reading}<span class="quiet" role="status">Reading …</span>{/if}
+    {#if paste.reading}<span class="quiet" role="status">{say('facts.pasteBox.reading')}</span>{/if}
   </div>
   <p id="paste-fault" class="fault" role="alert">{paste.fault}</p>
 </div>

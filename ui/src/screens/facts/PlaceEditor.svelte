@@ -4,6 +4,7 @@
   import type { SiteState } from '../../site.svelte';
   import PlaceField from './PlaceField.svelte';
   import PointMap from './PointMap.svelte';
+  import { say } from '../../words/say';
 
   /** The address, its country, and how much of it visitors see. */
   let { site }: { site: SiteState } = $props();
@@ -12,17 +13,17 @@
   void countries().then((all) => (known = all));
 
   const shown = [
-    { value: 'whole', words: 'Show all of it' },
-    { value: 'town', words: 'The town only' },
-    { value: 'hidden', words: 'Hide it' }
+    { value: 'whole', words: say('facts.placeEditor.showAllOfIt') },
+    { value: 'town', words: say('facts.placeEditor.theTownOnly') },
+    { value: 'hidden', words: say('facts.placeEditor.hideIt') }
   ];
 </script>
 
-<label class="hidden-words" for="place">Address</label>
+<label class="hidden-words" for="place">{say('facts.placeEditor.address')}</label>
 <PlaceField {site} />
 <div class="more">
   <Choice
-    label="How much of it visitors see"
+    label={say('facts.placeEditor.howMuchOfItVisitors')}
     choices={shown}
     value={site.sheet.lines['place/shown'] || 'whole'}
     choose={(value) => {
@@ -30,7 +31,7 @@
       site.changed();
     }}
   />
-  <label class="hidden-words" for="region">Country</label>
+  <label class="hidden-words" for="region">{say('facts.placeEditor.country')}</label>
   <select
     id="region"
     class="line"

@@ -5,6 +5,7 @@
   import AnswerLine from '../../parts/AnswerLine.svelte';
   import Suggest from '../../parts/Suggest.svelte';
   import type { SiteState } from '../../site.svelte';
+  import { say } from '../../words/say';
 
   type Place = components['schemas']['PlaceView'];
 
@@ -63,7 +64,7 @@
 <Suggest
   id="place"
   value={site.sheet.lines.place}
-  placeholder="Your address, or just your town"
+  placeholder={say('facts.placeField.yourAddressOrJustYour')}
   describedby="place-answer"
   {ask}
   {typed}

@@ -4,6 +4,7 @@
   import { api } from '../../api/client';
   import type { components } from '../../api/schema';
   import type { SiteState } from '../../site.svelte';
+  import { say } from '../../words/say';
 
   /** The point on the map, to be moved by hand or with the arrow keys; where there is no map, its words do. */
   let { site }: { site: SiteState } = $props();
@@ -117,8 +118,8 @@
       .marker([latitude, longitude], {
         draggable: true,
         keyboard: true,
-        title: 'Your place. Move it with the arrow keys.',
-        alt: 'Your place',
+        title: say('facts.pointMap.yourPlaceMoveItWith'),
+        alt: say('facts.pointMap.yourPlace'),
         icon: leaflet.divIcon({ className: 'map-pin', iconSize: [32, 32], iconAnchor: [16, 30] })
       })
       .addTo(map);
@@ -157,10 +158,12 @@
 <div class="map" class:hidden={shows !== 'map' || !point} bind:this={box}></div>
 {#if point}
   {#if shows === 'nowhere'}
-    <p class="quiet">There is no map of this part of the world here. Directions go to the point you gave.</p>
+    <p class="quiet">{say('facts.pointMap.thereIsNoMapOf')}</p>
   {:else if shows === 'map'}
     <p class="quiet" aria-live="polite">
-      {near ? `Near ${near.address}.` : ''} Drag the pin, or move it with the arrow keys.
+      {say('facts.pointMap.dragThePinOrMove', {
+        rest: near ? say('facts.pointMap.near', { address: near.address }) : ''
+      })}
     </p>
   {/if}
 {/if}

@@ -1,5 +1,6 @@
 <script lang="ts">
   import type { SiteState } from '../../site.svelte';
+  import { say } from '../../words/say';
 
   /** The trade's questions, each answered with yes or left; a few of them first where asked. */
   let { site, few = false }: { site: SiteState; few?: boolean } = $props();
@@ -24,19 +25,22 @@
     {@const yes = site.sheet.practices.includes(question.key)}
     <li>
       <span
-        >{question.ask}{#if yes}<span class="says">On the page: “{question.says}”</span>{/if}</span
+        >{question.ask}{#if yes}<span class="says"
+            >{say('facts.practicesEditor.onThePage', { says: question.says })}</span
+          >{/if}</span
       >
       <button class="chip-leaf" type="button" aria-pressed={yes} onclick={() => turn(question.key)}
-        >Yes<span class="hidden-words">, {question.ask}</span></button
+        >{say('facts.practicesEditor.yes')}<span class="hidden-words">, {question.ask}</span></button
       >
     </li>
   {/each}
 </ul>
 {#if shown.length < questions.length}
   <button class="word" type="button" onclick={() => (all = true)}
-    >{questions.length - shown.length} more {questions.length - shown.length === 1
-      ? 'question'
-      : 'questions'}</button
+    >{say('facts.practicesEditor.more', {
+      number: questions.length - shown.length,
+      rest: say('facts.practicesEditor.question', { count: questions.length - shown.length })
+    })}</button
   >
 {/if}
 

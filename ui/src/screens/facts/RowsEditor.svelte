@@ -3,6 +3,7 @@
   import AnswerLine from '../../parts/AnswerLine.svelte';
   import type { SiteState } from '../../site.svelte';
   import { ROW_LINES, type TypedRows } from './rowLines';
+  import { say } from '../../words/say';
 
   /** Facts there can be several of: what customers said, people, qualifications, guarantees, further numbers. */
   let { site, kind, add }: { site: SiteState; kind: TypedRows; add: string } = $props();
@@ -68,22 +69,28 @@
             row.lines['permission'] = event.currentTarget.checked ? 'yes' : '';
             site.changed();
           }}
-        />They said you may show it</label
+        />{say('facts.rowsEditor.theySaidYouMayShow')}</label
       >
     {/if}
     <AnswerLine id="{kind}-{row.id}-answer" answer={site.view?.answers[`${kind}/${row.id}`]} typed="" />
     <div class="long">
-      <button type="button" class="word" onclick={() => remove(row.id)}>Take out</button>
+      <button type="button" class="word" onclick={() => remove(row.id)}
+        >{say('facts.rowsEditor.takeOut')}</button
+      >
     </div>
   </div>
 {/each}
-{#if offered.length}<p class="quiet">People of your trade are asked:</p>{/if}
+{#if offered.length}<p class="quiet">{say('facts.rowsEditor.peopleOfYourTradeAre')}</p>{/if}
 <div class="chips">
   {#each offered as ask (ask)}
     <button type="button" class="chip-leaf" onclick={() => another(ask)}>{ask}</button>
   {/each}
   <button type="button" class="chip-leaf" onclick={() => another()}
-    >{rows.length ? 'Another' : offered.length ? 'One of your own' : add}</button
+    >{rows.length
+      ? say('facts.rowsEditor.another')
+      : offered.length
+        ? say('facts.rowsEditor.oneOfYourOwn')
+        : add}</button
   >
 </div>
 

@@ -12,6 +12,7 @@
     withSpan,
     type Day
   } from './week';
+  import { say } from '../../words/say';
 
   /**
    * The week as a band, Monday to Sunday, each day from midnight to midnight. A press on a day opens it beneath at full
@@ -106,7 +107,7 @@
   const length = (from: number, to: number) => `${(100 * (Math.min(to, DAY) - from)) / DAY}%`;
 </script>
 
-<div class="band" role="group" aria-label="The week, drawn">
+<div class="band" role="group" aria-label={say('facts.weekBand.theWeekDrawn')}>
   <div class="days">
     {#each days as each, index (index)}
       <button
@@ -173,27 +174,29 @@
           <button
             type="button"
             class="word"
-            onclick={() => set({ kind: 'OPEN', spans: [{ from: 540, to: 1020 }] })}>Open 9 to 5</button
+            onclick={() => set({ kind: 'OPEN', spans: [{ from: 540, to: 1020 }] })}
+            >{say('facts.weekBand.open9To5')}</button
           >
         {:else}
           <button type="button" class="word" onclick={() => same([0, 1, 2, 3, 4])}
-            >The same Monday to Friday</button
+            >{say('facts.weekBand.theSameMondayToFriday')}</button
           >
-          <button type="button" class="word" onclick={() => set({ kind: 'CLOSED', spans: [] })}>Closed</button
+          <button type="button" class="word" onclick={() => set({ kind: 'CLOSED', spans: [] })}
+            >{say('facts.weekBand.closed')}</button
           >
         {/if}
         {#if day.kind !== 'BY_APPOINTMENT'}
           <button type="button" class="word" onclick={() => set({ kind: 'BY_APPOINTMENT', spans: [] })}
-            >By appointment</button
+            >{say('facts.weekBand.byAppointment')}</button
           >
         {/if}
       </div>
       <p class="quiet">
-        Draw on the line to open; pull an end, or move it with ← and →. Delete takes hours out.
+        {say('facts.weekBand.drawOnTheLineTo')}
       </p>
     </div>
   {:else}
-    <p class="quiet">Press a day to draw its hours.</p>
+    <p class="quiet">{say('facts.weekBand.pressADayToDraw')}</p>
   {/if}
 </div>
 

@@ -1,6 +1,7 @@
 import { api, problemOf } from '../../api/client';
 import type { SiteState } from '../../site.svelte';
 import { take, unseen, type Findings, type Proposal } from './take';
+import { say } from '../../words/say';
 
 /** What became of something found: how to take it back, or null where it was left. */
 export interface Became {
@@ -38,8 +39,7 @@ export class PasteState {
 
   async readFile(file: File): Promise<void> {
     if (file.size > PasteState.LARGEST_FILE) {
-      this.fault =
-        'This file is larger than 8 MB. Paste the part with your address, your hours and your prices.';
+      this.fault = say('facts.paste.thisFileIsLargerThan');
       return;
     }
     const form = new FormData();
@@ -67,7 +67,7 @@ export class PasteState {
         this.fault = problemOf(error, response).detail;
       }
     } catch {
-      this.fault = 'There is no connection. What you pasted stays here; read it again in a moment.';
+      this.fault = say('facts.paste.thereIsNoConnectionWhat');
     } finally {
       this.reading = false;
     }

@@ -1,4 +1,5 @@
 import type { RowKind } from '../../sheet';
+import { say } from '../../words/say';
 
 /** Rows that are typed; those of pictures and files are given. */
 export type TypedRows = Exclude<RowKind, 'picture' | 'document'>;
@@ -7,28 +8,28 @@ export type TypedRows = Exclude<RowKind, 'picture' | 'document'>;
 export const ROW_LINES: Record<TypedRows, { name: string; label: string; long?: boolean; wide?: boolean }[]> =
   {
     phone: [
-      { name: 'name', label: 'What it is for' },
-      { name: 'number', label: 'Number' }
+      { name: 'name', label: say('facts.rowLines.whatItIsFor') },
+      { name: 'number', label: say('facts.rowLines.number') }
     ],
     person: [
-      { name: 'name', label: 'Name' },
-      { name: 'role', label: 'What they do' },
-      { name: 'about', label: 'About them', long: true }
+      { name: 'name', label: say('facts.rowLines.name') },
+      { name: 'role', label: say('facts.rowLines.whatTheyDo') },
+      { name: 'about', label: say('facts.rowLines.aboutThem'), long: true }
     ],
     testimonial: [
-      { name: 'words', label: 'Their words', long: true },
-      { name: 'who', label: 'Who said it' },
-      { name: 'when', label: 'When' },
-      { name: 'where', label: 'Where it was said' }
+      { name: 'words', label: say('facts.rowLines.theirWords'), long: true },
+      { name: 'who', label: say('facts.rowLines.whoSaidIt') },
+      { name: 'when', label: say('facts.rowLines.when') },
+      { name: 'where', label: say('facts.rowLines.whereItWasSaid') }
     ],
     credential: [
-      { name: 'body', label: 'What it is, and who gave it' },
-      { name: 'number', label: 'Number' },
-      { name: 'until', label: 'Valid until' }
+      { name: 'body', label: say('facts.rowLines.whatItIsAndWho') },
+      { name: 'number', label: say('facts.rowLines.number') },
+      { name: 'until', label: say('facts.rowLines.validUntil') }
     ],
-    guarantee: [{ name: 'words', label: 'What you promise', long: true }],
+    guarantee: [{ name: 'words', label: say('facts.rowLines.whatYouPromise'), long: true }],
     question: [
-      { name: 'ask', label: 'What people ask', wide: true },
-      { name: 'answer', label: 'Your answer', long: true }
+      { name: 'ask', label: say('facts.rowLines.whatPeopleAsk'), wide: true },
+      { name: 'answer', label: say('facts.rowLines.yourAnswer'), long: true }
     ]
   };

@@ -3,6 +3,7 @@ import type { LineName, Sheet, SheetRow } from '../../sheet';
 import type { FactsView } from './facts.svelte';
 import { called, picturesOf } from './files/rows';
 import type { FactKind } from './factKind';
+import { LANGUAGE, say } from '../../words/say';
 
 /** What the facts sheet is said from: what was typed, how it was answered, and what stands beside it. */
 export interface Known {
@@ -34,7 +35,7 @@ function row({ kind, lines }: SheetRow): string {
 /** A month in figures said in words; anything else as it was typed. */
 function month(words: string): string {
   return /^\d{4}-\d{2}$/.test(words)
-    ? new Date(`${words}-15T12:00:00`).toLocaleDateString('en-GB', { month: 'long', year: 'numeric' })
+    ? new Date(`${words}-15T12:00:00`).toLocaleDateString(LANGUAGE, { month: 'long', year: 'numeric' })
     : words;
 }
 
@@ -70,7 +71,11 @@ export function said(kind: FactKind, { sheet, view, facts }: Known): string {
     case 'membership': {
       const number = lines['membership/number'];
       const until = lines['membership/until'];
-      return [lines['membership/body'], number && `no. ${number}`, until && `until ${month(until)}`]
+      return [
+        lines['membership/body'],
+        number && `no. ${number}`,
+        until && say('facts.said.until', { month: month(until) })
+      ]
         .filter(Boolean)
         .join(', ');
     }
@@ -87,7 +92,7 @@ export function said(kind: FactKind, { sheet, view, facts }: Known): string {
     case 'documents':
       return sheet.rows
         .filter((each) => each.kind === 'document')
-        .map((each) => (each.lines['title'] ?? '').trim() || 'A file')
+        .map((each) => (each.lines['title'] ?? '').trim() || say('facts.said.aFile'))
         .join('\n');
     case 'zone':
       return facts?.zone ?? '';
@@ -100,7 +105,7 @@ export function said(kind: FactKind, { sheet, view, facts }: Known): string {
 export function adds(kind: FactKind, { view }: Pick<Known, 'view'>): string {
   if (kind.id === 'legal/lines') return view?.trade.regulated[0] ?? kind.adds;
   if (kind.id === 'credential-rows' && view?.trade.proof.length) {
-    return `Worth having in your trade: ${view.trade.proof.map(lower).join('; ')}.`;
+    return say('facts.said.worthHavingInYourTrade', { map: view.trade.proof.map(lower).join('; ') });
   }
   return kind.adds;
 }
@@ -160,12 +165,12 @@ export function use(kind: FactKind, known: Known): UseWords | null {
   if (uses.length) {
     const places = uses.reduce((sum, each) => sum + each.places, 0);
     const parts = [...new Set(uses.flatMap((each) => each.parts))].join(', ');
-    return { words: places === 1 ? 'in 1 place' : `in ${places} places`, parts };
+    return { words: say('facts.said.in1Place', { count: places }), parts };
   }
   const isFile = kind.editor === 'pictures' || kind.editor === 'documents';
-  if (isFile && said(kind, known)) return { words: 'not on the page', parts: '' };
+  if (isFile && said(kind, known)) return { words: say('facts.said.notOnThePage'), parts: '' };
   const hasItsSection = kind.editor === 'rows' || kind.id.startsWith('words') || kind.id.startsWith('hours/');
   return hasItsSection && said(kind, known) && !isHidden(kind, known)
-    ? { words: 'not on the page yet', parts: 'add its section under Page' }
+    ? { words: say('facts.said.notOnThePageYet'), parts: say('facts.said.addItsSectionUnderPage') }
     : null;
 }

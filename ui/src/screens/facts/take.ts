@@ -1,5 +1,6 @@
 import type { components } from '../../api/schema';
 import type { LineName, Sheet } from '../../sheet';
+import { say } from '../../words/say';
 
 export type Findings = components['schemas']['Findings'];
 export type Proposal = components['schemas']['Proposal'];
@@ -59,12 +60,12 @@ export function unseen(proposals: Proposal[]): Proposal[] {
 
 /** What belongs together, in the order of the sheet; what has to be asked stands first and by itself. */
 const GROUPS: Record<Proposal['group'], string> = {
-  WHO: 'Who you are',
-  WHAT: 'What you do',
-  REACH: 'How to reach you',
-  WHERE: 'Where',
-  WHEN: 'When',
-  PROOF: 'What speaks for you'
+  WHO: say('facts.take.whoYouAre'),
+  WHAT: say('facts.take.whatYouDo'),
+  REACH: say('facts.take.howToReachYou'),
+  WHERE: say('facts.take.where'),
+  WHEN: say('facts.take.when'),
+  PROOF: say('facts.take.whatSpeaksForYou')
 };
 
 export interface Group {
@@ -80,7 +81,7 @@ export function grouped(proposals: Proposal[]): Group[] {
     asks: false,
     proposals: proposals.filter((each) => each.sureness !== 'ASK' && each.group === group)
   }));
-  return [{ title: 'Only you know', asks: true, proposals: asked }, ...rest].filter(
+  return [{ title: say('facts.take.onlyYouKnow'), asks: true, proposals: asked }, ...rest].filter(
     (group) => group.proposals.length
   );
 }

@@ -1,17 +1,18 @@
 import type { components } from '../../api/schema';
+import { say } from '../../words/say';
 
 export type Day = components['schemas']['DayView'];
 export type Span = components['schemas']['SpanView'];
 
 export const DAYS = ['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun'] as const;
 export const FULL_DAYS = [
-  'Monday',
-  'Tuesday',
-  'Wednesday',
-  'Thursday',
-  'Friday',
-  'Saturday',
-  'Sunday'
+  say('facts.week.monday'),
+  say('facts.week.tuesday'),
+  say('facts.week.wednesday'),
+  say('facts.week.thursday'),
+  say('facts.week.friday'),
+  say('facts.week.saturday'),
+  say('facts.week.sunday')
 ] as const;
 export const DAY = 24 * 60;
 /** Minutes that a press of an arrow key moves an edge, and that dragging snaps to. */

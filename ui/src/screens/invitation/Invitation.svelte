@@ -6,6 +6,7 @@
   import { navigate, route } from '../../router';
   import { session } from '../../session.svelte';
   import SignUpFields from '../sign-in/SignUpFields.svelte';
+  import { say } from '../../words/say';
 
   /** Somebody was asked by mail to help with a site, or to take it over. */
   const token = (route.params as { token?: string }).token ?? '';
@@ -48,35 +49,39 @@
   }
 </script>
 
-<svelte:head><title>An invitation · Ostium</title></svelte:head>
+<svelte:head><title>{say('invitation.invitation.anInvitationOstium')}</title></svelte:head>
 
 <Frame>
   {#if invitation && known && !session.isIn}
     <div class="leaf chosen one">
-      <h1>Sign in to answer {invitation.from}</h1>
-      <p class="quiet">The invitation was sent to {invitation.email}; sign in with that address.</p>
+      <h1>{say('invitation.invitation.signInToAnswer', { from: invitation.from })}</h1>
+      <p class="quiet">{say('invitation.invitation.theInvitationWasSentTo', { email: invitation.email })}</p>
       <SignInForm done={() => document.querySelector<HTMLElement>('form .act')?.focus()}>
         {#snippet leave()}
-          <button class="word" type="button" onclick={() => (known = false)}>I have no account yet</button>
+          <button class="word" type="button" onclick={() => (known = false)}
+            >{say('invitation.invitation.iHaveNoAccountYet')}</button
+          >
         {/snippet}
       </SignInForm>
     </div>
   {:else if invitation}
     <form class="leaf chosen" onsubmit={accept} novalidate>
       {#if invitation.kind === 'HELP'}
-        <h1>Help with the site of {invitation.site}</h1>
+        <h1>{say('invitation.invitation.helpWithTheSiteOf', { site: invitation.site })}</h1>
         <p class="quiet">
-          {invitation.from} asks you to. You could change its words and facts, publish it, and answer its messages.
+          {say('invitation.invitation.asksYouToYouCould', { from: invitation.from })}
         </p>
       {:else}
-        <h1>Take over the site of {invitation.site}</h1>
+        <h1>{say('invitation.invitation.takeOverTheSiteOf', { site: invitation.site })}</h1>
         <p class="quiet">
-          {invitation.from} hands it over to you. It becomes yours, and its messages come to you.
+          {say('invitation.invitation.handsItOverToYou', { from: invitation.from })}
         </p>
       {/if}
       {#if !session.isIn}
         <p class="note">
-          <button class="word" type="button" onclick={() => (known = true)}>I have an account</button>
+          <button class="word" type="button" onclick={() => (known = true)}
+            >{say('invitation.invitation.iHaveAnAccount')}</button
+          >
         </p>
         <SignUpFields bind:account faults={fault.faults} />
       {/if}
@@ -84,12 +89,14 @@
         <p class="fault" role="alert">{fault.detail}</p>
       {/if}
       <button class="act main" type="submit" disabled={busy}
-        >{invitation.kind === 'HELP' ? 'I will help' : 'Take it over'}</button
+        >{invitation.kind === 'HELP'
+          ? say('invitation.invitation.iWillHelp')
+          : say('invitation.invitation.takeItOver')}</button
       >
     </form>
   {:else}
-    <h1>An invitation</h1>
-    <p class="lead" role="status">{words || 'Opening it …'}</p>
+    <h1>{say('invitation.invitation.anInvitation')}</h1>
+    <p class="lead" role="status">{words || say('invitation.invitation.openingIt')}</p>
   {/if}
 </Frame>
 

@@ -1,5 +1,6 @@
 <script lang="ts">
   import type { Brought, ListState } from './list.svelte';
+  import { say } from '../../words/say';
 
   /** Brings people from a file of another program, with how they agreed. */
   let { list }: { list: ListState } = $props();
@@ -17,8 +18,8 @@
     if (busy) return;
     brought = null;
     fault = { field: '', detail: '' };
-    if (!file) return fail('file', 'Choose the file first.');
-    if (file.size > MOST) return fail('file', 'This is more than 4 MB. Bring the people in two files.');
+    if (!file) return fail('file', say('list.bringPeople.chooseTheFileFirst'));
+    if (file.size > MOST) return fail('file', say('list.bringPeople.thisIsMoreThan4'));
     busy = true;
     const answer = await list.bring(await file.text(), agreed);
     busy = false;
@@ -37,23 +38,20 @@
   function says({ added, known }: Brought): string {
     const came =
       added === 0
-        ? 'Nobody new is on the list.'
-        : added === 1
-          ? 'One person is on the list now.'
-          : `${added} people are on the list now.`;
-    const were = known === 0 ? '' : known === 1 ? ' One was before.' : ` ${known} were before.`;
+        ? say('list.bringPeople.nobodyNewIsOnThe')
+        : say('list.bringPeople.onePersonIsOnThe', { count: added });
+    const were = known === 0 ? '' : say('list.bringPeople.oneWasBefore', { count: known });
     return came + were;
   }
 </script>
 
 <section class="leaf" aria-labelledby="bring-head">
-  <h2 id="bring-head">Bring people</h2>
+  <h2 id="bring-head">{say('list.bringPeople.bringPeople')}</h2>
   <p class="quiet">
-    A table with their addresses, as another program or a spreadsheet saves it. They get no mail: they have
-    agreed already.
+    {say('list.bringPeople.aTableWithTheirAddresses')}
   </p>
   <form onsubmit={bring} novalidate>
-    <label for="bring-file">The file (CSV)</label>
+    <label for="bring-file">{say('list.bringPeople.theFileCsv')}</label>
     <input
       id="bring-file"
       type="file"
@@ -63,28 +61,32 @@
       aria-describedby="bring-file-fault"
     />
     <p class="fault" id="bring-file-fault" role="alert">{fault.field === 'file' ? fault.detail : ''}</p>
-    <label for="bring-agreed">How did they agree?</label>
+    <label for="bring-agreed">{say('list.bringPeople.howDidTheyAgree')}</label>
     <input
       id="bring-agreed"
       class="line"
       type="text"
       maxlength="400"
-      placeholder="signed the sheet at the counter"
+      placeholder={say('list.bringPeople.signedTheSheetAtThe')}
       bind:value={agreed}
       aria-invalid={fault.field === 'agreed' ? 'true' : undefined}
       aria-describedby="bring-agreed-fault"
     />
     <p class="fault" id="bring-agreed-fault" role="alert">{fault.field === 'agreed' ? fault.detail : ''}</p>
-    <button class="act">{busy ? 'Bringing …' : 'Bring them'}</button>
+    <button class="act">{busy ? say('list.bringPeople.bringing') : say('list.bringPeople.bringThem')}</button>
   </form>
   <div role="status">
     {#if brought}
       <p>{says(brought)}</p>
       {#if brought.faults.length > 0}
-        <p class="quiet">Not taken:</p>
+        <p class="quiet">{say('list.bringPeople.notTaken')}</p>
         <ul>
-          {#each brought.faults.slice(0, 20) as each (each.line)}<li>Line {each.line}: {each.says}</li>{/each}
-          {#if brought.faults.length > 20}<li>and {brought.faults.length - 20} more lines.</li>{/if}
+          {#each brought.faults.slice(0, 20) as each (each.line)}<li>
+              {say('list.bringPeople.line', { line: each.line, says: each.says })}
+            </li>{/each}
+          {#if brought.faults.length > 20}<li>
+              {say('list.bringPeople.andMoreLines', { what: brought.faults.length - 20 })}
+            </li>{/if}
         </ul>
       {/if}
     {/if}

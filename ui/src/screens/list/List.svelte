@@ -9,6 +9,7 @@
   import HookLeaf from '../../parts/hook/HookLeaf.svelte';
   import { ListState } from './list.svelte';
   import ListRegister from './ListRegister.svelte';
+  import { say } from '../../words/say';
 
   /** Who wants to be written to; the list as a file, in and out; a program that is told. */
   const site = new SiteState();
@@ -35,40 +36,38 @@
   const waiting = $derived(list.view?.asked ?? 0);
 </script>
 
-<svelte:head><title>{site.sheet.lines.name || 'Your list'} · List · Ostium</title></svelte:head>
+<svelte:head
+  ><title>{say('list.list.listOstium', { name: site.sheet.lines.name || say('list.list.yourList') })}</title
+  ></svelte:head
+>
 
 <SiteGate {site}>
   <Frame {site} broad>
-    <h1>Your list</h1>
+    <h1>{say('list.list.yourList')}</h1>
     {#if list.view}
       <p class="lead">
         {list.view.number === 0
-          ? 'Nobody is on it yet.'
-          : list.view.number === 1
-            ? 'One person wants to hear from you.'
-            : `${list.view.number} people want to hear from you.`}
-        {waiting === 0
-          ? ''
-          : waiting === 1
-            ? 'One more was asked to confirm.'
-            : `${waiting} more were asked to confirm.`}
+          ? say('list.list.nobodyIsOnItYet')
+          : say('list.list.onePersonWantsToHear', { count: list.view.number })}
+        {waiting === 0 ? '' : say('list.list.oneMoreWasAskedTo', { count: waiting })}
         {#if list.view.stands}
-          <a class="word" href="/sites/{id}/doors">Its door</a>
+          <a class="word" href="/sites/{id}/doors">{say('list.list.itsDoor')}</a>
         {:else}
-          The sign-up stands on no page: <a class="word" href="/sites/{id}/page">add it to your page</a>.
+          {say('list.list.theSignUpStandsOn')}
+          <a class="word" href="/sites/{id}/page">{say('list.list.addItToYourPage')}</a>.
         {/if}
       </p>
       <div role="status">
         {#if list.trouble === 'away'}
           <p class="away">
-            The connection is away. This is the list as it was; it is asked for again by itself.
+            {say('list.list.theConnectionIsAwayThis')}
           </p>
         {/if}
       </div>
       {#if list.trouble === 'signedOut'}
         <section class="leaf chosen signed-out" aria-labelledby="signed-out">
-          <h2 id="signed-out">You are signed out</h2>
-          <p class="quiet">Sign in, and you are where you were.</p>
+          <h2 id="signed-out">{say('list.list.youAreSignedOut')}</h2>
+          <p class="quiet">{say('list.list.signInAndYouAre')}</p>
           <SignInForm done={() => list.load()} />
         </section>
       {/if}
@@ -79,15 +78,13 @@
           {#if site.view?.owner}<HookLeaf
               site={id}
               subject="LIST"
-              about="everybody who comes or leaves"
+              about={say('list.list.everybodyWhoComesOrLeaves')}
             />{/if}
         </div>
       </div>
     {:else}
       <p class="quiet" role="status">
-        {list.trouble === 'away'
-          ? 'The connection is away. The list opens by itself once it is back.'
-          : 'Opening …'}
+        {list.trouble === 'away' ? say('list.list.theConnectionIsAwayThe') : say('list.list.opening')}
       </p>
     {/if}
   </Frame>

@@ -2,11 +2,12 @@
   import { tick } from 'svelte';
   import { notices } from '../../parts/notices';
   import type { ListState, Member } from './list.svelte';
+  import { LANGUAGE, say } from '../../words/say';
 
   /** Everybody on the list, the last who came first. */
   let { list }: { list: ListState } = $props();
 
-  const when = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short', year: 'numeric' });
+  const when = new Intl.DateTimeFormat(LANGUAGE, { day: 'numeric', month: 'short', year: 'numeric' });
   let sure = $state('');
   let opened = $state('');
 
@@ -34,27 +35,28 @@
 
   async function remove(member: Member, index: number): Promise<void> {
     const problem = await list.remove(member);
-    if (problem) notices.error({ title: 'Still on the list.', description: problem.detail });
-    else notices.info({ title: `${member.email} is off the list, and deleted.` });
+    if (problem)
+      notices.error({ title: say('list.listRegister.stillOnTheList'), description: problem.detail });
+    else notices.info({ title: say('list.listRegister.isOffTheListAnd', { email: member.email }) });
     sure = '';
     const next = list.members[index] ?? list.members.at(-1);
     void focus(next ? `member-${next.id}` : 'find-member');
   }
 </script>
 
-<section class="leaf" aria-label="On the list">
+<section class="leaf" aria-label={say('list.listRegister.onTheList')}>
   {#if (list.view?.number ?? 0) > 0 || list.search}
     <p class="find">
-      <label class="hidden-words" for="find-member">Find somebody</label>
+      <label class="hidden-words" for="find-member">{say('list.listRegister.findSomebody')}</label>
       <input
         id="find-member"
         class="line"
         type="search"
-        placeholder="Find somebody"
+        placeholder={say('list.listRegister.findSomebody')}
         value={list.search}
         oninput={(event) => list.find(event.currentTarget.value)}
       />
-      <a class="word" href="/api/sites/{list.id}/list.csv" download>All as a file</a>
+      <a class="word" href="/api/sites/{list.id}/list.csv" download>{say('list.listRegister.allAsAFile')}</a>
     </p>
   {/if}
   <ul>
@@ -72,18 +74,22 @@
         </button>
         {#if opened === member.id}
           <div class="more">
-            <p class="quiet">Agreed on {when.format(new Date(member.agreedAt))} to:</p>
+            <p class="quiet">
+              {say('list.listRegister.agreedOnTo', { format: when.format(new Date(member.agreedAt)) })}
+            </p>
             <p dir="auto">{member.agreed}</p>
             {#if sure === member.id}
               <p class="acts" role="status">
-                They are deleted here and can sign up again.
+                {say('list.listRegister.theyAreDeletedHereAnd')}
                 <button id="sure-{member.id}" class="word" onclick={() => remove(member, index)}
-                  >Take them off</button
+                  >{say('list.listRegister.takeThemOff')}</button
                 >
-                <button class="word" onclick={() => keep(member)}>Keep them</button>
+                <button class="word" onclick={() => keep(member)}>{say('list.listRegister.keepThem')}</button>
               </p>
             {:else}
-              <button class="word" onclick={() => ask(member)}>Take off the list</button>
+              <button class="word" onclick={() => ask(member)}
+                >{say('list.listRegister.takeOffTheList')}</button
+              >
             {/if}
           </div>
         {/if}
@@ -91,14 +97,14 @@
     {:else}
       <li class="quiet none">
         {list.search
-          ? 'Nobody like that is on the list.'
-          : 'Whoever signs up on your page and confirms by mail stands here.'}
+          ? say('list.listRegister.nobodyLikeThatIsOn')
+          : say('list.listRegister.whoeverSignsUpOnYour')}
       </li>
     {/each}
   </ul>
   {#if list.view?.next}
     <button class="word" onclick={more}>
-      {list.busy ? 'Bringing …' : 'Show more'}
+      {list.busy ? say('list.listRegister.bringing') : say('list.listRegister.showMore')}
     </button>
   {/if}
 </section>

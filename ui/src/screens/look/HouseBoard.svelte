@@ -1,18 +1,19 @@
 <script lang="ts">
   import FirstScreen from '../../parts/FirstScreen.svelte';
   import type { LookState } from './look.svelte';
+  import { say } from '../../words/say';
 
   /** The sample board: the site's own first screen in each of the six houses. */
   let { look }: { look: LookState } = $props();
 </script>
 
-<div class="houses" role="group" aria-label="Houses">
+<div class="houses" role="group" aria-label={say('look.houseBoard.houses')}>
   {#each look.view?.houses ?? [] as house (house.id)}
     <button
       type="button"
       class="house"
       aria-pressed={house.chosen}
-      onclick={() => look.change('house', house.id, `Drawn as ${house.name}.`)}
+      onclick={() => look.change('house', house.id, say('look.houseBoard.drawnAs', { name: house.name }))}
     >
       <span class="sample">
         {#key look.view?.revision}<FirstScreen src={house.preview} />{/key}

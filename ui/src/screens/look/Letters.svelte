@@ -1,5 +1,6 @@
 <script lang="ts">
   import type { LookState, LookView } from './look.svelte';
+  import { say } from '../../words/say';
 
   /** Pairs of letters, each set in the site's own name and headline. */
   let { look }: { look: LookState } = $props();
@@ -23,12 +24,12 @@
   }
 </script>
 
-<div class="letters" role="group" aria-label="Letters">
+<div class="letters" role="group" aria-label={say('look.letters.letters')}>
   {#each look.view?.types ?? [] as type (type.id)}
     <button
       type="button"
       aria-pressed={type.chosen}
-      onclick={() => look.change('type', type.id, `Set in ${type.name}.`)}
+      onclick={() => look.change('type', type.id, say('look.letters.setIn', { name: type.name }))}
     >
       <span class="display" use:set={{ type, display: true }} dir="auto">{look.view?.name}</span>
       <span class="text" use:set={{ type, display: false }} dir="auto">{look.view?.headline}</span>

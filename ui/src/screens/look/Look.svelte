@@ -16,6 +16,7 @@
   import Paints from './Paints.svelte';
   import Scenes from './Scenes.svelte';
   import Signs from './Signs.svelte';
+  import { say } from '../../words/say';
 
   /** Everything visual of a site: chosen from a board, set by hand, or said in words. */
   const site = new SiteState();
@@ -49,8 +50,8 @@
     else if (site.view) await look.load();
   }
 
-  async function say(): Promise<void> {
-    if (await look.change('say', words, `Done: ${words.trim()}.`)) words = '';
+  async function changeByWords(): Promise<void> {
+    if (await look.change('say', words, say('look.look.done', { words: words.trim() }))) words = '';
   }
 
   function pressed(event: KeyboardEvent): void {
@@ -62,96 +63,102 @@
   }
 </script>
 
-<svelte:head><title>{site.sheet.lines.name || 'Your site'} · Look · Ostium</title></svelte:head>
+<svelte:head
+  ><title>{say('look.look.lookOstium', { name: site.sheet.lines.name || say('look.look.yourSite') })}</title
+  ></svelte:head
+>
 <svelte:window onkeydown={pressed} />
 
 <SiteGate {site}>
   <Frame {site} {act} broad>
     <div class="board">
       <div class="choices">
-        <h1 class="on-paper">Look<span class="of">: {site.sheet.lines.name}</span></h1>
-        <p class="lead">Make it look like you. A change touches only what you ask for.</p>
+        <h1 class="on-paper">{say('look.look.look')}<span class="of">: {site.sheet.lines.name}</span></h1>
+        <p class="lead">{say('look.look.makeItLookLikeYou')}</p>
         <KeptLine outbox={site.outbox} />
         <form
           class="say"
           novalidate
           onsubmit={(event) => {
             event.preventDefault();
-            void say();
+            void changeByWords();
           }}
         >
-          <label for="say">Say it in words</label>
+          <label for="say">{say('look.look.sayItInWords')}</label>
           <span class="line-of">
             <input
               id="say"
               class="input"
               type="text"
               bind:value={words}
-              placeholder="darker, warmer, serif, rounder, calmer"
+              placeholder={say('look.look.darkerWarmerSerifRounderCalmer')}
               maxlength="200"
               aria-invalid={look.fault.field === 'say' ? 'true' : undefined}
               aria-describedby="say-answer"
             />
-            <button class="act main" type="submit" disabled={look.busy}>Do it</button>
+            <button class="act main" type="submit" disabled={look.busy}>{say('look.look.doIt')}</button>
           </span>
           <p id="say-answer" class="answer" class:fault={look.fault.detail !== ''} role="status">
             {#if look.fault.field === 'say' || look.fault.field === ''}{look.fault.detail || look.said}{/if}
           </p>
           <span class="steps">
-            <button class="word" type="button" onclick={() => look.undo()}>Undo</button>
-            <button class="word" type="button" onclick={() => look.redo()}>Redo</button>
+            <button class="word" type="button" onclick={() => look.undo()}>{say('look.look.undo')}</button>
+            <button class="word" type="button" onclick={() => look.redo()}>{say('look.look.redo')}</button>
             <button
               class="word"
               type="button"
-              onclick={() => look.change('say', 'other colours', 'Another mix.')}>Another mix</button
+              onclick={() => look.change('say', 'other colours', say('look.look.anotherMix'))}
+              >{say('look.look.anotherMix2')}</button
             >
             <button
               class="word"
               type="button"
-              onclick={() => look.change('say', 'more like this', 'Near the last one.')}
-              >More like this</button
+              onclick={() => look.change('say', 'more like this', say('look.look.nearTheLastOne'))}
+              >{say('look.look.moreLikeThis')}</button
             >
-            <button class="word" type="button" onclick={() => window.print()}>Print a sheet of it</button>
+            <button class="word" type="button" onclick={() => window.print()}
+              >{say('look.look.printASheetOfIt')}</button
+            >
           </span>
         </form>
         {#if look.view}
           <section class="leaf">
-            <h2>House</h2>
+            <h2>{say('look.look.house')}</h2>
             <HouseBoard {look} />
           </section>
           <section class="leaf on-paper">
-            <h2>Paint card</h2>
+            <h2>{say('look.look.paintCard')}</h2>
             <Paints {look} />
           </section>
           <section class="leaf on-paper">
-            <h2>Letters</h2>
+            <h2>{say('look.look.letters')}</h2>
             <Letters {look} />
           </section>
           <section class="leaf">
-            <h2>Corners and motion</h2>
+            <h2>{say('look.look.cornersAndMotion')}</h2>
             <div class="two">
               <Choice
-                label="Corners"
+                label={say('look.look.corners')}
                 chips
                 choices={look.view.shapes.map((each) => ({ value: each.id, words: each.words }))}
                 value={look.view.shapes.find((each) => each.chosen)?.id ?? ''}
-                choose={(value) => look.change('shape', value, 'The corners are cut.')}
+                choose={(value) => look.change('shape', value, say('look.look.theCornersAreCut'))}
               />
               <Choice
-                label="Motion"
+                label={say('look.look.motion')}
                 chips
                 choices={look.view.motions.map((each) => ({ value: each.id, words: each.words }))}
                 value={look.view.motions.find((each) => each.chosen)?.id ?? ''}
-                choose={(value) => look.change('motion', value, 'Motion is set.')}
+                choose={(value) => look.change('motion', value, say('look.look.motionIsSet'))}
               />
             </div>
           </section>
           <section class="leaf on-paper">
-            <h2>Sign</h2>
+            <h2>{say('look.look.sign')}</h2>
             <Signs {look} />
           </section>
           <section class="leaf">
-            <h2>Scene</h2>
+            <h2>{say('look.look.scene')}</h2>
             <Scenes {look} />
           </section>
         {/if}
@@ -165,7 +172,7 @@
               revision={look.view.revision}
               width={wide ? 1280 : 390}
               height={wide ? 560 : 660}
-              label="The coming version of your page"
+              label={say('look.look.theComingVersionOfYour')}
             />
           </div>
         {/if}

@@ -1,6 +1,7 @@
 <script lang="ts">
   import type { LookState, What } from './look.svelte';
   import Swatch from './Swatch.svelte';
+  import { say } from '../../words/say';
 
   /** The paint card: colours by what they do, each to be set by hand; the contrast of every pair; mixes to take. */
   let { look }: { look: LookState } = $props();
@@ -26,7 +27,7 @@
   }
 
   async function set(): Promise<void> {
-    if (await look.change(role as What, code, 'The colour is set.')) role = '';
+    if (await look.change(role as What, code, say('look.paints.theColourIsSet'))) role = '';
   }
 </script>
 
@@ -39,7 +40,7 @@
         <span class="quiet">{paint.words}</span>
         <span class="code">{paint.colour}</span>
         {#if paint.wished !== paint.colour}
-          <span class="moved">moved from {paint.wished}, so that it can be read</span>
+          <span class="moved">{say('look.paints.movedFromSoThatIt', { wished: paint.wished })}</span>
         {/if}
         {#if byHand.includes(paint.role)}
           <button
@@ -47,7 +48,7 @@
             type="button"
             aria-expanded={role === paint.role}
             onclick={() => open(paint.role, paint.wished)}
-            >Change<span class="hidden-words"> {paint.words}</span></button
+            >{say('look.paints.change')}<span class="hidden-words"> {paint.words}</span></button
           >
         {/if}
       </li>
@@ -61,7 +62,11 @@
         void set();
       }}
     >
-      <label for="colour-code">A colour for {view.card.find((each) => each.role === role)?.words}</label>
+      <label for="colour-code"
+        >{say('look.paints.aColourFor', {
+          words: view.card.find((each) => each.role === role)?.words
+        })}</label
+      >
       <span class="row-of">
         <input
           id="colour-code"
@@ -72,7 +77,7 @@
           aria-invalid={look.fault.field === role ? 'true' : undefined}
           aria-describedby="colour-help"
         />
-        <button class="act" type="submit" disabled={look.busy}>Set it</button>
+        <button class="act" type="submit" disabled={look.busy}>{say('look.paints.setIt')}</button>
       </span>
       <p
         id="colour-help"
@@ -80,26 +85,35 @@
         class="quiet"
         role={look.fault.field === role ? 'alert' : undefined}
       >
-        {look.fault.field === role
-          ? look.fault.detail
-          : 'In any notation: #7a1f2b, rgb(122, 31, 43), hsl(352 60% 30%), navy.'}
+        {look.fault.field === role ? look.fault.detail : say('look.paints.inAnyNotation7a1f2bRgb')}
       </p>
     </form>
   {/if}
   <p class="contrast">
-    {#if lowest}All {view.pairs.length} pairs can be read. The nearest to its limit: {lowest.words}, {lowest.contrast}
-      : 1, where {lowest.needed} is asked.{/if}
+    {#if lowest}{say('look.paints.allPairsCanBeRead', {
+        number: view.pairs.length,
+        words: lowest.words,
+        contrast: lowest.contrast,
+        needed: lowest.needed
+      })}{/if}
     <button
       class="word"
       type="button"
       aria-expanded={every}
       aria-controls="pairs"
-      onclick={() => (every = !every)}>{every ? 'Fewer' : 'Every pair'}</button
+      onclick={() => (every = !every)}
+      >{every ? say('look.paints.fewer') : say('look.paints.everyPair')}</button
     >
   </p>
   {#if every}
     <table id="pairs">
-      <thead><tr><th>Pair</th><th>Looks</th><th>Contrast</th><th>Asked</th></tr></thead>
+      <thead
+        ><tr
+          ><th>{say('look.paints.pair')}</th><th>{say('look.paints.looks')}</th><th
+            >{say('look.paints.contrast')}</th
+          ><th>{say('look.paints.asked')}</th></tr
+        ></thead
+      >
       <tbody>
         {#each view.pairs as pair (pair.words)}
           <tr>
@@ -122,23 +136,25 @@
           onclick={() =>
             look.paintFrom(
               picture,
-              picture === 'logo' ? 'Painted after your logo.' : 'Painted after your photograph.'
+              picture === 'logo'
+                ? say('look.paints.paintedAfterYourLogo')
+                : say('look.paints.paintedAfterYourPhotograph')
             )}
           >{picture === 'logo'
-            ? 'Take the colours of your logo'
-            : 'Take the colours of your photograph'}</button
+            ? say('look.paints.takeTheColoursOfYour')
+            : say('look.paints.takeTheColoursOfYour2')}</button
         >
       {/each}
     </p>
     {#if look.fault.field === 'picture'}<p class="fault" role="alert">{look.fault.detail}</p>{/if}
   {/if}
-  <h3>Mixes</h3>
-  <div class="mixes" role="group" aria-label="Mixes">
+  <h3>{say('look.paints.mixes')}</h3>
+  <div class="mixes" role="group" aria-label={say('look.paints.mixes')}>
     {#each view.mixes as mix (mix.id)}
       <button
         type="button"
         aria-pressed={mix.chosen}
-        onclick={() => look.change('mix', mix.id, `Painted ${mix.name}.`)}
+        onclick={() => look.change('mix', mix.id, say('look.paints.painted', { name: mix.name }))}
       >
         <span class="strip" aria-hidden="true">
           {#each mix.colours as colour, i (i)}<Swatch {colour} bare />{/each}

@@ -1,6 +1,7 @@
 <script lang="ts">
   import { api } from '../../api/client';
   import type { LookState } from './look.svelte';
+  import { say } from '../../words/say';
 
   /** The scenes of the picture drawer, found by word; a photograph of the owner's takes their place. */
   let { look }: { look: LookState } = $props();
@@ -18,21 +19,21 @@
 </script>
 
 {#if look.view?.pictures.includes('opening')}
-  <p class="quiet">Your photograph stands where a scene would. Without it, this one would be drawn:</p>
+  <p class="quiet">{say('look.scenes.yourPhotographStandsWhereA')}</p>
 {/if}
 <label class="find" for="scene-words">
-  Look for
+  {say('look.scenes.lookFor')}
   <input
     id="scene-words"
     class="input"
     type="search"
     bind:value={words}
     oninput={find}
-    placeholder="garden, tools, boat"
+    placeholder={say('look.scenes.gardenToolsBoat')}
     maxlength="60"
   />
 </label>
-<div class="scenes" role="group" aria-label="Scenes">
+<div class="scenes" role="group" aria-label={say('look.scenes.scenes')}>
   {#each shown as scene (scene.id)}
     <button
       type="button"
@@ -41,7 +42,7 @@
     >
   {:else}
     <p class="quiet" role="status">
-      Nothing of that in the drawer. Try a thing you work with, or give your own picture under Facts.
+      {say('look.scenes.nothingOfThatInThe')}
     </p>
   {/each}
 </div>

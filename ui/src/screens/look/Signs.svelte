@@ -4,6 +4,7 @@
   import type { components } from '../../api/schema';
   import type { LookState } from './look.svelte';
   import { png } from './png';
+  import { say } from '../../words/say';
 
   /** Signs for a business without a logo, set from its name, its letters and its trade: to be taken, or as files. */
   let { look }: { look: LookState } = $props();
@@ -30,8 +31,8 @@
 
 <p class="quiet">
   {look.view?.pictures.includes('logo')
-    ? 'Your logo stands at the head of every page. A sign would take its place.'
-    : 'No logo yet? One of these can stand at the head of every page.'}
+    ? say('look.signs.yourLogoStandsAtThe')
+    : say('look.signs.noLogoYetOneOf')}
 </p>
 <ul>
   {#each signs as sign (sign.id)}
@@ -40,13 +41,13 @@
       <span class="words">{sign.words}</span>
       <span class="acts">
         <button class="word" type="button" disabled={look.busy} onclick={() => look.takeSign(sign.id)}
-          >Take it<span class="hidden-words">: {sign.words}</span></button
+          >{say('look.signs.takeIt')}<span class="hidden-words">: {sign.words}</span></button
         >
         <a class="word" href={sign.drawing} download={`${sign.id}.svg`}
-          >SVG<span class="hidden-words"> of {sign.words}</span></a
+          >SVG<span class="hidden-words"> {say('look.signs.of', { words: sign.words })}</span></a
         >
         <button class="word" type="button" onclick={() => asPng(sign.id, sign.drawing)}
-          >PNG<span class="hidden-words"> of {sign.words}</span></button
+          >PNG<span class="hidden-words"> {say('look.signs.of', { words: sign.words })}</span></button
         >
       </span>
     </li>

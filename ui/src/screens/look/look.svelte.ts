@@ -1,5 +1,6 @@
 import { api, problemOf } from '../../api/client';
 import type { components } from '../../api/schema';
+import { say } from '../../words/say';
 
 export type LookView = components['schemas']['LookView'];
 
@@ -53,7 +54,7 @@ export class LookState {
 
   /** A sign becomes the logo. */
   async takeSign(sign: string): Promise<boolean> {
-    return this.#ask('The sign stands at the head of every page.', async () => {
+    return this.#ask(say('look.look.theSignStandsAtThe'), async () => {
       const { error, response } = await api.POST('/api/sites/{id}/signs/{sign}', {
         params: { path: { id: this.id, sign } }
       });
@@ -63,11 +64,11 @@ export class LookState {
   }
 
   async undo(): Promise<void> {
-    await this.#back('/api/sites/{id}/undo', 'Taken back.');
+    await this.#back('/api/sites/{id}/undo', say('look.look.takenBack'));
   }
 
   async redo(): Promise<void> {
-    await this.#back('/api/sites/{id}/redo', 'Done again.');
+    await this.#back('/api/sites/{id}/redo', say('look.look.doneAgain'));
   }
 
   async #back(path: '/api/sites/{id}/undo' | '/api/sites/{id}/redo', said: string): Promise<void> {

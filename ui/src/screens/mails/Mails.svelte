@@ -2,6 +2,7 @@
   import { api } from '../../api/client';
   import type { components } from '../../api/schema';
   import Frame from '../../parts/Frame.svelte';
+  import { LANGUAGE, say } from '../../words/say';
 
   /** What the mail stand-in has caught. */
   let mails = $state.raw<components['schemas']['Caught'][] | null>(null);
@@ -21,7 +22,7 @@
     return () => clearInterval(again);
   });
 
-  const when = new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit', second: '2-digit' });
+  const when = new Intl.DateTimeFormat(LANGUAGE, { hour: '2-digit', minute: '2-digit', second: '2-digit' });
 
   function shown(messageId: string): string {
     return `/api/stand-in/mails/${encodeURIComponent(messageId.replace(/[<>]/g, ''))}/shown`;
@@ -33,28 +34,29 @@
   }
 </script>
 
-<svelte:head><title>Mail stand-in · Ostium</title></svelte:head>
+<svelte:head><title>{say('mails.mails.mailStandInOstium')}</title></svelte:head>
 
 <Frame>
-  <h1>Mail stand-in</h1>
+  <h1>{say('mails.mails.mailStandIn')}</h1>
   <p class="lead">
-    No mail leaves this machine: the last 200 that Ostium sent are caught here. With a mail server in the
-    settings, mail goes out and this stays empty.
+    {say('mails.mails.noMailLeavesThisMachine')}
   </p>
   {#if none}
-    <p>Nothing is caught here: a real mail server is set, or you are not at this machine.</p>
+    <p>{say('mails.mails.nothingIsCaughtHereA')}</p>
   {:else if mails && mails.length === 0}
-    <p class="leaf empty">Nothing caught yet. Write a message on a public page, or ask for a new password.</p>
+    <p class="leaf empty">{say('mails.mails.nothingCaughtYetWriteA')}</p>
   {:else if mails}
     <ul>
       {#each mails as mail, index (index)}
         <li class="leaf">
           <h2 dir="auto">{mail.subject}</h2>
           <p class="quiet">
-            to {mail.to}, {when.format(new Date(mail.at))}{mail.replyTo
-              ? `, answers go to ${mail.replyTo}`
-              : ''}{#if mail.html}<a href={shown(mail.messageId)} target="_blank" rel="noreferrer"
-                >As a mail program shows it</a
+            {say('mails.mails.to', {
+              to: mail.to,
+              format: when.format(new Date(mail.at)),
+              rest: mail.replyTo ? say('mails.mails.answersGoTo', { replyTo: mail.replyTo }) : ''
+            })}{#if mail.html}<a href={shown(mail.messageId)} target="_blank" rel="noreferrer"
+                >{say('mails.mails.asAMailProgramShows')}</a
               >{/if}
           </p>
           <p class="text" dir="auto">
@@ -66,12 +68,14 @@
     </ul>
   {/if}
   {#if texts.length > 0}
-    <h2 class="texts">Texts</h2>
-    <p class="quiet">What would have gone to telephones.</p>
+    <h2 class="texts">{say('mails.mails.texts')}</h2>
+    <p class="quiet">{say('mails.mails.whatWouldHaveGoneTo')}</p>
     <ul>
       {#each texts as text (text.id)}
         <li class="leaf">
-          <p class="quiet">to {text.to}, {when.format(new Date(text.at))}</p>
+          <p class="quiet">
+            {say('mails.mails.to2', { to: text.to, format: when.format(new Date(text.at)) })}
+          </p>
           <p class="text" dir="auto">{text.words}</p>
         </li>
       {/each}

@@ -3,6 +3,7 @@
   import type { Block } from '../../document/types';
   import { plain } from '../../document/words';
   import type { ManuscriptState } from './manuscript.svelte';
+  import { say } from '../../words/say';
 
   /** Words that were kept aside, since somebody else changed or took out the text they were written in. */
   let {
@@ -16,25 +17,30 @@
     isGone?: boolean;
   } = $props();
 
-  const whose = $derived(aside.mine ? 'Your words' : 'Words of somebody else');
+  const whose = $derived(
+    aside.mine ? say('manuscript.asideNote.yourWords') : say('manuscript.asideNote.wordsOfSomebodyElse')
+  );
   const tree: Block[] = $derived(aside.tree);
 </script>
 
 <div class="note">
   <p>
     {#if isGone}
-      {whose}, kept aside: what they were written in was taken off the page meanwhile.
+      {say('manuscript.asideNote.keptAsideWhatTheyWere', { whose })}
     {:else}
-      {whose}, kept aside while these were changed:
+      {say('manuscript.asideNote.keptAsideWhileTheseWere', { whose })}
     {/if}
     <q dir="auto">{plain(tree, manuscript.say)}</q>
   </p>
   {#if !isGone}<button
       class="in-line"
       type="button"
-      onclick={() => manuscript.takeAside(aside.id, aside.text, tree)}>Take them</button
+      onclick={() => manuscript.takeAside(aside.id, aside.text, tree)}
+      >{say('manuscript.asideNote.takeThem')}</button
     >{/if}
-  <button class="in-line" type="button" onclick={() => manuscript.letGo(aside.id)}>Let them go</button>
+  <button class="in-line" type="button" onclick={() => manuscript.letGo(aside.id)}
+    >{say('manuscript.asideNote.letThemGo')}</button
+  >
 </div>
 
 <style>

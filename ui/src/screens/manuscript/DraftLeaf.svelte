@@ -5,6 +5,7 @@
   import { notices } from '../../parts/notices';
   import PlanList from '../../parts/PlanList.svelte';
   import type { ManuscriptState } from './manuscript.svelte';
+  import { say } from '../../words/say';
 
   /** How the whole was drafted, and drafting it again, shut until it is wanted. */
   let { manuscript }: { manuscript: ManuscriptState } = $props();
@@ -14,7 +15,7 @@
   const drafting = new DraftingState(untrack(() => manuscript.id));
   const summary = $derived.by(() => {
     const pages = manuscript.site?.pages.length ?? 1;
-    return pages === 1 ? 'One page' : `${pages} pages`;
+    return say('manuscript.draftLeaf.onePage', { count: pages });
   });
 
   $effect(() => {
@@ -36,44 +37,45 @@
     busy = false;
     if (manuscript.view?.revision === before) return;
     open = false;
-    notices.info({ title: 'Drafted again. What you confirmed or wrote has stayed.' });
+    notices.info({ title: say('manuscript.draftLeaf.draftedAgainWhatYouConfirmed') });
   }
 </script>
 
-<section class="draft" aria-label="The draft">
+<section class="draft" aria-label={say('manuscript.draftLeaf.theDraft')}>
   <div class="line-of">
     <button
       class="word"
       type="button"
       aria-expanded={open}
       aria-controls="draft-leaf"
-      onclick={() => (open = !open)}>How it is drafted</button
+      onclick={() => (open = !open)}>{say('manuscript.draftLeaf.howItIsDrafted')}</button
     >
     <span class="quiet">{summary}</span>
   </div>
   {#if open}
     <div id="draft-leaf" class="inner">
-      <h2 class="hidden-words">How it is drafted</h2>
+      <h2 class="hidden-words">{say('manuscript.draftLeaf.howItIsDrafted')}</h2>
       {#if drafting.view}
         <div class="two">
           <DraftWishes drafting={drafting.view} {wish} {turn} />
           <div>
-            <h3>What stands on it, and why</h3>
+            <h3>{say('manuscript.draftLeaf.whatStandsOnItAnd')}</h3>
             <PlanList drafting={drafting.view} />
           </div>
         </div>
         <div class="acts">
           <button class="act main" type="button" onclick={again} disabled={busy}
-            >{busy ? 'Drafting …' : 'Draft it again'}</button
+            >{busy ? say('manuscript.draftLeaf.drafting') : say('manuscript.draftLeaf.draftItAgain')}</button
           >
-          <a class="act" href="/sites/{manuscript.id}/drafts">Lay out three drafts</a>
+          <a class="act" href="/sites/{manuscript.id}/drafts"
+            >{say('manuscript.draftLeaf.layOutThreeDrafts')}</a
+          >
           <p class="quiet">
-            Our words are chosen anew. What you confirmed or wrote stays; what has no place in the new draft
-            is kept in a hidden section. One step back undoes it.
+            {say('manuscript.draftLeaf.ourWordsAreChosenAnew')}
           </p>
         </div>
       {:else}
-        <p class="quiet">Opening …</p>
+        <p class="quiet">{say('manuscript.draftLeaf.opening')}</p>
       {/if}
     </div>
   {/if}

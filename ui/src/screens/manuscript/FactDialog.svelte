@@ -9,6 +9,7 @@
   import { FilesState } from '../facts/files/files.svelte';
   import { kindOf } from '../facts/where';
   import type { ManuscriptState } from './manuscript.svelte';
+  import { say } from '../../words/say';
 
   /** One fact, changed as on the facts sheet: with its question and its choices, and everywhere at once. */
   let {
@@ -19,10 +20,10 @@
 
   /** What a picture is called by its use. */
   const PICTURES: Record<string, string> = {
-    logo: 'your logo',
-    opening: 'the picture at the opening',
-    work: 'the pictures of your work',
-    icon: 'your icon'
+    logo: say('manuscript.factDialog.yourLogo'),
+    opening: say('manuscript.factDialog.thePictureAtTheOpening'),
+    work: say('manuscript.factDialog.thePicturesOfYourWork'),
+    icon: say('manuscript.factDialog.yourIcon')
   };
 
   const facts = new FactsState();
@@ -34,7 +35,12 @@
 
   const kind = $derived(shown ? kindOf(shown, site.sheet) : undefined);
   const fact = $derived(manuscript.view?.facts.find((each) => each.line === shown));
-  const name = $derived(fact?.name ?? PICTURES[kind?.use ?? ''] ?? kind?.label.toLowerCase() ?? 'this line');
+  const name = $derived(
+    fact?.name ??
+      PICTURES[kind?.use ?? ''] ??
+      kind?.label.toLowerCase() ??
+      say('manuscript.factDialog.thisLine')
+  );
   const places = $derived(
     manuscript.sections.filter((section) =>
       textsOf(section).some(
@@ -64,7 +70,12 @@
     await manuscript.keep();
     const says = fact?.facets[0]?.says ?? '';
     if (manuscript.waits || says === before) return;
-    manuscript.listener.said(says ? `Changed everywhere: ${says}` : `Taken out: ${name}`, false);
+    manuscript.listener.said(
+      says
+        ? say('manuscript.factDialog.changedEverywhere', { says })
+        : say('manuscript.factDialog.takenOut', { name }),
+      false
+    );
   }
 
   /** Enter in a single line is done with it. */
@@ -79,24 +90,24 @@
     <Dialog.Backdrop class="veil" />
     <Dialog.Positioner class="stand">
       <Dialog.Content class="leaf is-open leaf-dialog fact-dialog">
-        <Dialog.Title class="h">Change {name}</Dialog.Title>
+        <Dialog.Title class="h">{say('manuscript.factDialog.change', { name })}</Dialog.Title>
         <!-- svelte-ignore a11y_no_static_element_interactions -->
         <div class="editor" onkeydown={entered}>
           {#if kind}
             {#key shown}<FactEditor {site} {facts} {files} {kind} />{/key}
           {:else}
-            <p class="quiet">This stands on the facts sheet.</p>
+            <p class="quiet">{say('manuscript.factDialog.thisStandsOnTheFacts')}</p>
           {/if}
         </div>
         <p class="quiet">
           {places > 1
-            ? `It stands in the words of ${places} sections, and changes in all of them.`
-            : 'It changes everywhere it stands.'}
+            ? say('manuscript.factDialog.itStandsInTheWords', { places })
+            : say('manuscript.factDialog.itChangesEverywhereItStands')}
         </p>
         <div class="foot">
-          <button class="act main" type="button" onclick={close}>Done</button>
+          <button class="act main" type="button" onclick={close}>{say('manuscript.factDialog.done')}</button>
           {#if kind}<a class="word" href="/sites/{manuscript.id}?open={encodeURIComponent(kind.id)}"
-              >All facts</a
+              >{say('manuscript.factDialog.allFacts')}</a
             >{/if}
         </div>
       </Dialog.Content>

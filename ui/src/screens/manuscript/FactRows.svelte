@@ -2,6 +2,7 @@
   import type { Item, Section } from '../../document/types';
   import { getDesk } from './desk';
   import type { ManuscriptState } from './manuscript.svelte';
+  import { say } from '../../words/say';
 
   /** Rows that are facts: what customers said, answers, photographs. They are changed where all facts stand. */
   let { manuscript, section }: { manuscript: ManuscriptState; section: Section } = $props();
@@ -33,29 +34,31 @@
   }
 
   function short(says: string): string {
-    return says.length > 60 ? `${says.slice(0, 58)} …` : says || 'this row';
+    return says.length > 60 ? `${says.slice(0, 58)} …` : says || say('manuscript.factRows.thisRow');
   }
 </script>
 
 {#if rows.length > 0}
-  <ul class="rows" aria-label="Rows">
+  <ul class="rows" aria-label={say('manuscript.factRows.rows')}>
     {#each rows as row, index (row.item.id)}
       <li class:is-off={row.item.hidden}>
         <span class="says" dir="auto">
           {#if row.ask}<b>{row.ask}</b>{/if}
-          {row.says || 'Not described yet'}
+          {row.says || say('manuscript.factRows.notDescribedYet')}
           {#if row.by}<span class="by">{row.by}</span>{/if}
         </span>
         <span class="acts">
           {#if index > 0}<button
               type="button"
               onclick={() => move(row, -1)}
-              aria-label="Move {short(row.says)} up">Up</button
+              aria-label={say('manuscript.factRows.moveUp', { short: short(row.says) })}
+              >{say('manuscript.factRows.up')}</button
             >{/if}
           {#if index < rows.length - 1}<button
               type="button"
               onclick={() => move(row, 1)}
-              aria-label="Move {short(row.says)} down">Down</button
+              aria-label={say('manuscript.factRows.moveDown', { short: short(row.says) })}
+              >{say('manuscript.factRows.down')}</button
             >{/if}
           <button
             type="button"
@@ -66,13 +69,16 @@
                 item: row.item.id,
                 hidden: !row.item.hidden
               })}
-            aria-label="{row.item.hidden ? 'Show' : 'Hide'} {short(row.says)}"
-            >{row.item.hidden ? 'Show' : 'Hide'}</button
+            aria-label="{row.item.hidden
+              ? say('manuscript.factRows.show')
+              : say('manuscript.factRows.hide')} {short(row.says)}"
+            >{row.item.hidden ? say('manuscript.factRows.show') : say('manuscript.factRows.hide')}</button
           >
           <button
             type="button"
             onclick={() => manuscript.edit({ kind: 'removeItem', section: section.id, item: row.item.id })}
-            aria-label="Take out {short(row.says)}">Take out</button
+            aria-label={say('manuscript.factRows.takeOut', { short: short(row.says) })}
+            >{say('manuscript.factRows.takeOut2')}</button
           >
         </span>
       </li>
@@ -80,7 +86,9 @@
   </ul>
 {/if}
 <p class="way">
-  <button class="word" type="button" onclick={() => desk.toFacts()}>Change these in Facts</button>
+  <button class="word" type="button" onclick={() => desk.toFacts()}
+    >{say('manuscript.factRows.changeTheseInFacts')}</button
+  >
 </p>
 
 <style>

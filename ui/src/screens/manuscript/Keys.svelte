@@ -1,19 +1,20 @@
 <script lang="ts">
   import { Dialog, Portal } from '@skeletonlabs/skeleton-svelte';
+  import { say } from '../../words/say';
 
   /** The keys, as a list. */
   let { open = $bindable() }: { open: boolean } = $props();
 
   const keys = [
-    ['[ and ]', 'the section before, the section after'],
-    ['Alt + ↑ or ↓', 'move the chosen section'],
-    ['Ctrl + Z', 'take the last step back'],
-    ['Ctrl + Shift + Z or Ctrl + Y', 'do it again'],
-    ['Ctrl + B, Ctrl + I', 'strong words, emphasis'],
-    ['Escape', 'out of the words, to their section'],
-    ['Alt + F10', 'to the tools of the words or the row; arrows between them'],
-    ['Enter on a green fact', 'change it everywhere'],
-    ['?', 'this list']
+    [say('manuscript.keys.brackets'), say('manuscript.keys.theSectionBeforeTheSection')],
+    [say('manuscript.keys.altOr'), say('manuscript.keys.moveTheChosenSection')],
+    [say('manuscript.keys.ctrlZ'), say('manuscript.keys.takeTheLastStepBack')],
+    [say('manuscript.keys.ctrlShiftZOrCtrl'), say('manuscript.keys.doItAgain')],
+    [say('manuscript.keys.ctrlBCtrlI'), say('manuscript.keys.strongWordsEmphasis')],
+    ['Escape', say('manuscript.keys.outOfTheWordsTo')],
+    [say('manuscript.keys.altF10'), say('manuscript.keys.toTheToolsOfThe')],
+    [say('manuscript.keys.enterOnAGreenFact'), say('manuscript.keys.changeItEverywhere')],
+    ['?', say('manuscript.keys.thisList')]
   ] as const;
 </script>
 
@@ -22,7 +23,7 @@
     <Dialog.Backdrop class="veil" />
     <Dialog.Positioner class="stand">
       <Dialog.Content class="leaf chosen leaf-dialog keys-dialog">
-        <Dialog.Title class="h">Keys</Dialog.Title>
+        <Dialog.Title class="h">{say('manuscript.keys.keys')}</Dialog.Title>
         <dl>
           {#each keys as [key, what] (key)}
             <div>
@@ -31,7 +32,7 @@
             </div>
           {/each}
         </dl>
-        <Dialog.CloseTrigger class="act">Close</Dialog.CloseTrigger>
+        <Dialog.CloseTrigger class="act">{say('manuscript.keys.close')}</Dialog.CloseTrigger>
       </Dialog.Content>
     </Dialog.Positioner>
   </Portal>

@@ -24,6 +24,7 @@
   import ManuscriptKeys from './ManuscriptKeys.svelte';
   import { NextQuestion } from '../../parts/nextQuestion.svelte';
   import SectionLeaf from './SectionLeaf.svelte';
+  import { say } from '../../words/say';
 
   /** The page as a document of words, beside the real page. On a phone the two take turns. */
   let { site }: { site: SiteState } = $props();
@@ -177,19 +178,23 @@
   onpointercancelcapture={letGo}
 />
 <svelte:head
-  ><title>{manuscript.view?.name || site.sheet.lines.name || 'Your page'} · Page · Ostium</title></svelte:head
+  ><title
+    >{say('manuscript.manuscript.pageOstium', {
+      name: manuscript.view?.name || site.sheet.lines.name || say('manuscript.manuscript.yourPage')
+    })}</title
+  ></svelte:head
 >
 
 {#snippet act()}<PublishAct {site} changes={manuscript.view?.changes} />{/snippet}
 
 <Frame {site} {act} broad>
-  <h1 class="hidden-words">The words of your page</h1>
+  <h1 class="hidden-words">{say('manuscript.manuscript.theWordsOfYourPage')}</h1>
   <div class="turns">
     <Choice
-      label="Which side"
+      label={say('manuscript.manuscript.whichSide')}
       choices={[
-        { value: 'words', words: 'Manuscript' },
-        { value: 'page', words: 'Shopfront' }
+        { value: 'words', words: say('manuscript.manuscript.manuscript') },
+        { value: 'page', words: say('manuscript.manuscript.shopfront') }
       ]}
       value={side}
       choose={(chosen) => (side = chosen)}
@@ -204,7 +209,8 @@
           {@const page = firstOf(section.id)}
           {#if page}
             <h2 class="page-name">
-              {page.name} <span>{page.slug ? `/${page.slug}` : 'the first page'}</span>
+              {page.name}
+              <span>{page.slug ? `/${page.slug}` : say('manuscript.manuscript.theFirstPage')}</span>
             </h2>
           {/if}
           <SectionLeaf {manuscript} {section} />
@@ -213,8 +219,8 @@
       {:else}
         <p class="opening quiet">
           {manuscript.outbox.keeping === 'away'
-            ? 'The connection is away. The manuscript opens by itself once it is back.'
-            : 'Opening …'}
+            ? say('manuscript.manuscript.theConnectionIsAwayThe')
+            : say('manuscript.manuscript.opening')}
         </p>
       {/if}
       <ManuscriptFoot
@@ -226,10 +232,14 @@
         showKeys={() => (keys = true)}
       />
     </div>
-    <aside class="page" aria-label="Shopfront">
+    <aside class="page" aria-label={say('manuscript.manuscript.shopfront')}>
       <div class="head">
         <WidthSwitch bind:wide />
-        <span class="quiet">{view?.publicAddress ? 'The coming version' : 'Not public yet'}</span>
+        <span class="quiet"
+          >{view?.publicAddress
+            ? say('manuscript.manuscript.theComingVersion')
+            : say('manuscript.manuscript.notPublicYet')}</span
+        >
       </div>
       {#if manuscript.view}
         <Shopfront
@@ -237,7 +247,7 @@
           address={manuscript.view.preview}
           width={wide ? 1280 : 390}
           height={tall}
-          label="The coming version of your page"
+          label={say('manuscript.manuscript.theComingVersionOfYour')}
           select={found}
           went={(section) => (manuscript.chosen = section)}
         />

@@ -1,6 +1,7 @@
 <script lang="ts">
   import { tick } from 'svelte';
   import type { ManuscriptState } from './manuscript.svelte';
+  import { say } from '../../words/say';
 
   /** At the end of the manuscript: all of it confirmed at once, and the sections the facts could carry. */
   let { manuscript }: { manuscript: ManuscriptState } = $props();
@@ -28,21 +29,23 @@
 
 {#if manuscript.suggested.length > 0}
   <div class="all-read">
-    <button class="act" type="button" onclick={confirmAll}>Confirm all of it</button>
+    <button class="act" type="button" onclick={confirmAll}
+      >{say('manuscript.manuscriptEnd.confirmAllOfIt')}</button
+    >
     <p class="quiet">
-      When you have read to here and it is true: {manuscript.suggested.length === 1
-        ? 'one text of ours is'
-        : `${manuscript.suggested.length} texts of ours are`} not confirmed yet.
+      {say('manuscript.manuscriptEnd.whenYouHaveReadTo', {
+        rest: say('manuscript.manuscriptEnd.oneTextOfOursIs', { count: manuscript.suggested.length })
+      })}
     </p>
   </div>
 {/if}
 {#if offers.length > 0}
   <div class="offers">
-    <h2>Add a section</h2>
+    <h2>{say('manuscript.manuscriptEnd.addASection')}</h2>
     {#each offers as offer (offer.kind)}
       <p>
         <button class="word" type="button" onclick={() => add(offer.kind)}
-          >Add {offer.words.toLowerCase()}</button
+          >{say('manuscript.manuscriptEnd.add', { words: offer.words.toLowerCase() })}</button
         >
         <span class="quiet">{offer.reason}</span>
       </p>

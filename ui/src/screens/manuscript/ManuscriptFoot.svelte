@@ -4,6 +4,7 @@
   import type { ManuscriptState } from './manuscript.svelte';
   import RowTools from './RowTools.svelte';
   import TextTools from './TextTools.svelte';
+  import { say } from '../../words/say';
 
   /** At the foot of the manuscript: what is kept, the last step back, and the tools of what has the cursor. */
   let {
@@ -31,9 +32,11 @@
       type="button"
       onclick={undo}
       disabled={!manuscript.view?.canUndo && !manuscript.waits && !manuscript.outbox.stopped.length}
-      >Undo</button
+      >{say('manuscript.manuscriptFoot.undo')}</button
     >
-    <button class="word" type="button" onclick={redo} disabled={!manuscript.view?.canRedo}>Redo</button>
+    <button class="word" type="button" onclick={redo} disabled={!manuscript.view?.canRedo}
+      >{say('manuscript.manuscriptFoot.redo')}</button
+    >
   </span>
   {#if words}
     {#key words.editor}<TextTools
@@ -45,8 +48,11 @@
   {:else if row}
     <RowTools {manuscript} section={row.section} item={row.item} />
   {:else}
-    <button class="word keys" type="button" onclick={showKeys}>Keys</button>
-    <a class="word" href="/sites/{manuscript.id}/publish">Earlier versions</a>
+    <button class="word keys" type="button" onclick={showKeys}>{say('manuscript.manuscriptFoot.keys')}</button
+    >
+    <a class="word" href="/sites/{manuscript.id}/publish"
+      >{say('manuscript.manuscriptFoot.earlierVersions')}</a
+    >
   {/if}
 </div>
 

@@ -7,6 +7,7 @@
   import { getDesk } from './desk';
   import QuestionLeaf from '../../parts/QuestionLeaf.svelte';
   import SnagNote from './SnagNote.svelte';
+  import { say } from '../../words/say';
 
   /**
    * Beside each section, like a proof-reader's notes: whose words these are, what is to be put right, what would make it
@@ -46,11 +47,15 @@
   </p>
   <p class="whose">
     {mark.words}{#if mark.toConfirm.length > 0},
-      <button class="in-line" type="button" onclick={confirm} aria-label="Confirm the words of {name}"
-        >confirm</button
+      <button
+        class="in-line"
+        type="button"
+        onclick={confirm}
+        aria-label={say('manuscript.margin.confirmTheWordsOf', { name })}
+        >{say('manuscript.margin.confirm')}</button
       >{/if}
   </p>
-  {#if section.hidden}<p class="note waits">Hidden from visitors</p>{/if}
+  {#if section.hidden}<p class="note waits">{say('manuscript.margin.hiddenFromVisitors')}</p>{/if}
   {#each snags as snag, index (index)}
     <SnagNote {manuscript} {snag} />
   {/each}

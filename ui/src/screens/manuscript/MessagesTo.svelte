@@ -2,6 +2,7 @@
   import { mailAddresses } from '../../parts/mailAddresses';
   import FormRoutes from './form/FormRoutes.svelte';
   import type { ManuscriptState } from './manuscript.svelte';
+  import { say } from '../../words/say';
 
   /** Where messages from the form go. Acts at once, unlike the words around it. */
   let { manuscript, section }: { manuscript: ManuscriptState; section: string } = $props();
@@ -20,36 +21,40 @@
 </script>
 
 <div class="to">
-  <label for="messages-to">Messages go to</label>
+  <label for="messages-to">{say('manuscript.messagesTo.messagesGoTo')}</label>
   <input
     id="messages-to"
     class="line"
     type="text"
     inputmode="email"
     autocomplete="email"
-    placeholder="a mail address, or several with commas"
+    placeholder={say('manuscript.messagesTo.aMailAddressOrSeveral')}
     value={typed ?? kept}
     oninput={(event) => (typed = event.currentTarget.value)}
     onchange={keep}
     aria-describedby="messages-to-note"
   />
-  <p id="messages-to-note" class="quiet">This acts at once. All messages are kept under Enquiries as well.</p>
+  <p id="messages-to-note" class="quiet">{say('manuscript.messagesTo.thisActsAtOnceAll')}</p>
   {#if manuscript.view?.forms[section]?.isTold}<FormRoutes {manuscript} {section} />{/if}
-  <label for="keep-messages">Once a matter is over, its messages are kept</label>
+  <label for="keep-messages">{say('manuscript.messagesTo.onceAMatterIsOver')}</label>
   <select
     id="keep-messages"
     class="line"
     value={String(manuscript.view?.keptMonths ?? 0)}
     onchange={(event) => manuscript.edit({ kind: 'keepMessages', months: Number(event.currentTarget.value) })}
   >
-    <option value="0">until you delete them</option>
+    <option value="0">{say('manuscript.messagesTo.untilYouDeleteThem')}</option>
     {#each [6, 12, 24, 36, 72, 120] as months (months)}
       <option value={String(months)}
-        >{months < 12 ? `${months} months` : months === 12 ? 'a year' : `${months / 12} years`}</option
+        >{months < 12
+          ? say('manuscript.messagesTo.months', { months })
+          : months === 12
+            ? say('manuscript.messagesTo.aYear')
+            : say('manuscript.messagesTo.years', { what: months / 12 })}</option
       >
     {/each}
   </select>
-  <p class="quiet">Your page says so beneath the form, and they go by themselves.</p>
+  <p class="quiet">{say('manuscript.messagesTo.yourPageSaysSoBeneath')}</p>
 </div>
 
 <style>

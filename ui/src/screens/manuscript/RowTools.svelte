@@ -3,6 +3,7 @@
   import { notices } from '../../parts/notices';
   import Tools from '../../parts/Tools.svelte';
   import type { ManuscriptState } from './manuscript.svelte';
+  import { say } from '../../words/say';
 
   /** What can be done with the row of services that has the cursor, in words, at the foot of the manuscript. */
   let {
@@ -18,7 +19,7 @@
   const service = $derived(
     manuscript.view?.services.find((each) => `service/${each.typed.id}` === item?.fact)
   );
-  const name = $derived(service?.typed.name || 'this service');
+  const name = $derived(service?.typed.name || say('manuscript.rowTools.thisService'));
 
   function move(by: -1 | 1): void {
     const after = by < 0 ? (items[at - 2]?.id ?? '') : (items[at + 1]?.id ?? '');
@@ -40,23 +41,36 @@
     const next = neighbour && document.querySelector<HTMLElement>(`[data-item="${neighbour.id}"] input`);
     (next ?? document.querySelector<HTMLElement>(`#section-${sectionId} .another`))?.focus();
     notices.info({
-      title: `Taken out: ${gone}.`,
-      action: { label: 'Undo', onClick: () => void manuscript.undo() }
+      title: say('manuscript.rowTools.takenOut', { gone }),
+      action: { label: say('manuscript.rowTools.undo'), onClick: () => void manuscript.undo() }
     });
   }
 </script>
 
 {#if item}
-  <Tools label="{name}: what can be done">
+  <Tools label={say('manuscript.rowTools.whatCanBeDone', { name })}>
     <b dir="auto">{name}</b>
-    {#if at > 0}<button type="button" onclick={() => move(-1)} aria-label="Move {name} up">Up</button>{/if}
-    {#if at < items.length - 1}<button type="button" onclick={() => move(1)} aria-label="Move {name} down"
-        >Down</button
+    {#if at > 0}<button
+        type="button"
+        onclick={() => move(-1)}
+        aria-label={say('manuscript.rowTools.moveUp', { name })}>{say('manuscript.rowTools.up')}</button
       >{/if}
-    <button type="button" onclick={hide} aria-label={item.hidden ? `Show ${name}` : `Hide ${name}`}
-      >{item.hidden ? 'Show' : 'Hide'}</button
+    {#if at < items.length - 1}<button
+        type="button"
+        onclick={() => move(1)}
+        aria-label={say('manuscript.rowTools.moveDown', { name })}>{say('manuscript.rowTools.down')}</button
+      >{/if}
+    <button
+      type="button"
+      onclick={hide}
+      aria-label={item.hidden
+        ? say('manuscript.rowTools.show', { name })
+        : say('manuscript.rowTools.hide', { name })}
+      >{item.hidden ? say('manuscript.rowTools.show2') : say('manuscript.rowTools.hide2')}</button
     >
-    <button type="button" onclick={remove} aria-label="Remove {name}">Remove</button>
+    <button type="button" onclick={remove} aria-label={say('manuscript.rowTools.remove', { name })}
+      >{say('manuscript.rowTools.remove2')}</button
+    >
   </Tools>
 {/if}
 

@@ -9,6 +9,7 @@
   import ServiceRows from './ServiceRows.svelte';
   import TextEditor from './TextEditor.svelte';
   import FactRows from './FactRows.svelte';
+  import { say } from '../../words/say';
 
   /** One section of the manuscript: its margin, its words, and, when it is chosen, its tools. */
   let { manuscript, section }: { manuscript: ManuscriptState; section: Section } = $props();
@@ -74,34 +75,37 @@
             longest={slot.longest}
             label="{name}: {slot.words}"
             look={look(slot.name)}
-            placeholder="Write {slot.words} here"
+            placeholder={say('manuscript.sectionLeaf.writeHere', { words: slot.words })}
           />
-          {#if slot.name === 'second'}<span class="leads">→ the form</span>{/if}
+          {#if slot.name === 'second'}<span class="leads">{say('manuscript.sectionLeaf.theForm')}</span>{/if}
         </div>
       {:else if (chosen || isEmpty) && slot.name !== 'own' && slot.name !== 'story'}
         <p class="gap">
-          <button class="word" type="button" onclick={() => put(slot.name)}>Add {slot.words}</button>
+          <button class="word" type="button" onclick={() => put(slot.name)}
+            >{say('manuscript.sectionLeaf.add', { words: slot.words })}</button
+          >
         </p>
       {/if}
     {/each}
     {#if kind.first && manuscript.say('telephone', '')}
       <p class="slot">
         <span class="button-like"
-          >Call <button class="chip" type="button" onclick={() => desk.openLine('telephone')}
+          >{say('manuscript.sectionLeaf.call')}
+          <button class="chip" type="button" onclick={() => desk.openLine('telephone')}
             >{manuscript.say('telephone', '')}</button
           ></span
         >
-        <span class="leads">→ a call, with one press</span>
+        <span class="leads">{say('manuscript.sectionLeaf.aCallWithOnePress')}</span>
       </p>
     {/if}
     {#if kind.first}
       <p class="slot">
         <button class="word" type="button" onclick={() => desk.openLine('pictures/opening')}
-          >Change the picture</button
+          >{say('manuscript.sectionLeaf.changeThePicture')}</button
         >
       </p>
     {/if}
-    {#if !kind.known}<p class="leads">Kept as it is. Visitors do not see it here.</p>{/if}
+    {#if !kind.known}<p class="leads">{say('manuscript.sectionLeaf.keptAsItIsVisitors')}</p>{/if}
     {#if kind.rows === 'service'}<ServiceRows {manuscript} {section} />
     {:else if kind.rows}<FactRows {manuscript} {section} />{/if}
     {#each section.items as item (item.id)}
@@ -113,14 +117,14 @@
             tree={item.texts['says'].tree}
             shape="LINES"
             longest={400}
-            label="{name}: what you do every time"
+            label={say('manuscript.sectionLeaf.whatYouDoEveryTime', { name })}
           />
           <button
             class="small"
             type="button"
             onclick={() =>
               manuscript.edit({ kind: 'hideItem', section: section.id, item: item.id, hidden: !item.hidden })}
-            >{item.hidden ? 'Show' : 'Hide'}</button
+            >{item.hidden ? say('manuscript.sectionLeaf.show') : say('manuscript.sectionLeaf.hide')}</button
           >
         </div>
       {/if}
@@ -136,7 +140,10 @@
                 type="button"
                 dir="auto"
                 onclick={() => desk.openLine(fact.line)}
-                aria-label="{fact.name}: {fact.facets[0]?.says}. Change">{fact.facets[0]?.says}</button
+                aria-label={say('manuscript.sectionLeaf.change', {
+                  name: fact.name,
+                  says: fact.facets[0]?.says
+                })}>{fact.facets[0]?.says}</button
               >
             </dd>
           </div>
@@ -146,7 +153,9 @@
     <FormFields {manuscript} section={section.id} />
     {#if kind.door === 'form'}<MessagesTo {manuscript} section={section.id} />{/if}
     {#if kind.door === 'list'}
-      <p><a class="word" href="/sites/{manuscript.id}/list">Who is on the list</a></p>
+      <p>
+        <a class="word" href="/sites/{manuscript.id}/list">{say('manuscript.sectionLeaf.whoIsOnTheList')}</a>
+      </p>
     {/if}
   </div>
   {#if chosen && !kind.everywhere}<SectionTools {manuscript} {section} />{/if}

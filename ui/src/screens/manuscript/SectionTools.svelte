@@ -5,6 +5,7 @@
   import { steady } from '../../parts/steady';
   import Tools from '../../parts/Tools.svelte';
   import type { ManuscriptState } from './manuscript.svelte';
+  import { say } from '../../words/say';
 
   /** What can be done with the chosen section. */
   let { manuscript, section }: { manuscript: ManuscriptState; section: Section } = $props();
@@ -54,33 +55,39 @@
       document.getElementById(`section-${next.id}`)?.focus({ preventScroll: true });
     }
     notices.info({
-      title: `Taken out: ${gone}.`,
-      action: { label: 'Undo', onClick: () => void manuscript.undo() }
+      title: say('manuscript.sectionTools.takenOut', { gone }),
+      action: { label: say('manuscript.sectionTools.undo'), onClick: () => void manuscript.undo() }
     });
   }
 </script>
 
 <div class="tools">
-  <Tools label="{name}: what can be done">
-    {#if at > 0}<button type="button" data-move="-1" onclick={() => move(-1)}>Move up</button>{/if}
+  <Tools label={say('manuscript.sectionTools.whatCanBeDone', { name })}>
+    {#if at > 0}<button type="button" data-move="-1" onclick={() => move(-1)}
+        >{say('manuscript.sectionTools.moveUp')}</button
+      >{/if}
     {#if siblings && at < siblings.sections.length - 1}<button
         type="button"
         data-move="1"
-        onclick={() => move(1)}>Move down</button
+        onclick={() => move(1)}>{say('manuscript.sectionTools.moveDown')}</button
       >{/if}
     {#each others as page (page.id)}
-      <button type="button" onclick={() => toPage(page)}>To {page.name}</button>
+      <button type="button" onclick={() => toPage(page)}
+        >{say('manuscript.sectionTools.to', { name: page.name })}</button
+      >
     {/each}
     <button
       type="button"
       onclick={() => manuscript.edit({ kind: 'hideSection', section: section.id, hidden: !section.hidden })}
-      >{section.hidden ? 'Show' : 'Hide'}</button
+      >{section.hidden ? say('manuscript.sectionTools.show') : say('manuscript.sectionTools.hide')}</button
     >
-    {#if kind.layouts.length > 1}<button type="button" onclick={layOut}>Lay out differently</button>{/if}
-    {#if kind.worded}<button type="button" onclick={() => manuscript.draftAgain(section.id)}
-        >Draft again</button
+    {#if kind.layouts.length > 1}<button type="button" onclick={layOut}
+        >{say('manuscript.sectionTools.layOutDifferently')}</button
       >{/if}
-    <button type="button" class="last" onclick={remove}>Remove</button>
+    {#if kind.worded}<button type="button" onclick={() => manuscript.draftAgain(section.id)}
+        >{say('manuscript.sectionTools.draftAgain')}</button
+      >{/if}
+    <button type="button" class="last" onclick={remove}>{say('manuscript.sectionTools.remove')}</button>
   </Tools>
 </div>
 

@@ -5,6 +5,7 @@
   import AnswerLine from '../../parts/AnswerLine.svelte';
   import { getDesk } from './desk';
   import type { ManuscriptState } from './manuscript.svelte';
+  import { say } from '../../words/say';
 
   /** Rows of services. A row is the fact itself: what is typed here changes it everywhere. */
   let { manuscript, section }: { manuscript: ManuscriptState; section: Section } = $props();
@@ -17,12 +18,17 @@
   }
 
   const LINES = ['name', 'summary', 'minutes', 'price'] as const;
-  const WORDS = { name: 'Name', summary: 'In a sentence', minutes: 'Time', price: 'Price' };
+  const WORDS = {
+    name: say('manuscript.serviceRows.name'),
+    summary: say('manuscript.serviceRows.inASentence'),
+    minutes: say('manuscript.serviceRows.time'),
+    price: say('manuscript.serviceRows.price')
+  };
   const HINTS = {
-    name: 'What is it called?',
-    summary: 'what it includes',
-    minutes: 'how long',
-    price: 'give one'
+    name: say('manuscript.serviceRows.whatIsItCalled'),
+    summary: say('manuscript.serviceRows.whatItIncludes'),
+    minutes: say('manuscript.serviceRows.howLong'),
+    price: say('manuscript.serviceRows.giveOne')
   };
 
   let at = $state('');
@@ -51,7 +57,14 @@
     const last = rows[rows.length - 1]?.service.typed.id ?? '';
     manuscript.edit({
       kind: 'putService',
-      service: { id, usual: '', name: 'New service', summary: '', price: '', minutes: '' },
+      service: {
+        id,
+        usual: '',
+        name: say('manuscript.serviceRows.newService'),
+        summary: '',
+        price: '',
+        minutes: ''
+      },
       after: last
     });
     await manuscript.keep();
@@ -62,14 +75,16 @@
   }
 </script>
 
-<ul class="rows" aria-label="Services">
+<ul class="rows" aria-label={say('manuscript.serviceRows.services')}>
   {#each rows as row (row.item.id)}
-    {@const name = row.service.typed.name || 'this service'}
+    {@const name = row.service.typed.name || say('manuscript.serviceRows.thisService')}
     <li class:is-hidden={row.item.hidden} data-item={row.item.id}>
       <div class="row">
         {#each LINES as line (line)}
           {@const id = `service-${row.service.typed.id}-${line}`}
-          <label class="hidden-words" for={id}>{WORDS[line]} of {name}</label>
+          <label class="hidden-words" for={id}
+            >{say('manuscript.serviceRows.of', { what: WORDS[line], name })}</label
+          >
           <input
             {id}
             class="cell {line}"
@@ -102,7 +117,7 @@
     </li>
   {/each}
 </ul>
-<button class="word another" type="button" onclick={add}>Add a service</button>
+<button class="word another" type="button" onclick={add}>{say('manuscript.serviceRows.addAService')}</button>
 
 <style>
   .rows {

@@ -8,6 +8,7 @@
   import { drawChip, FactNode } from './factNode';
   import type { ManuscriptState } from './manuscript.svelte';
   import { getDesk } from './desk';
+  import { say } from '../../words/say';
 
   /** Words typed where they stand. */
   let {
@@ -94,7 +95,7 @@
         empty = changed.isEmpty;
         const long = length(words);
         if (long > longest) {
-          const reason = `At most ${longest} characters, please; this has ${long}. It is kept once it is shorter.`;
+          const reason = say('manuscript.textEditor.atMostCharactersPleaseThis', { longest, long });
           manuscript.hold(id, words, reason);
         } else {
           desk.typed(id, words);
@@ -110,7 +111,9 @@
   }
 
   function factName(fact: string): string {
-    return manuscript.view?.facts.find((each) => each.id === fact)?.name ?? 'a fact';
+    return (
+      manuscript.view?.facts.find((each) => each.id === fact)?.name ?? say('manuscript.textEditor.aFact')
+    );
   }
 
   // Somebody else's words, or a step back, come in here; what is being typed is never overwritten.

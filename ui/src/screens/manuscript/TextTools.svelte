@@ -4,6 +4,7 @@
   import type { ManuscriptState } from './manuscript.svelte';
   import { toolbar } from '../../parts/toolbar';
   import WordingDrawer from './WordingDrawer.svelte';
+  import { say } from '../../words/say';
 
   /** What can be done with the words under the cursor, in words, at the foot of the manuscript. */
   let {
@@ -91,47 +92,52 @@
   <div
     class="tools"
     role="toolbar"
-    aria-label="Words"
+    aria-label={say('manuscript.textTools.words')}
     tabindex="-1"
     {@attach toolbar}
     onmousedown={(event) => (event.target as HTMLElement).localName !== 'input' && event.preventDefault()}
   >
     <button type="button" aria-pressed={is.bold} onclick={() => editor.chain().focus().toggleBold().run()}
-      >Strong</button
+      >{say('manuscript.textTools.strong')}</button
     >
     <button type="button" aria-pressed={is.italic} onclick={() => editor.chain().focus().toggleItalic().run()}
-      >Emphasis</button
+      >{say('manuscript.textTools.emphasis')}</button
     >
     {#if lists}
       <button
         type="button"
         aria-pressed={is.list}
-        onclick={() => editor.chain().focus().toggleBulletList().run()}>List</button
+        onclick={() => editor.chain().focus().toggleBulletList().run()}
+        >{say('manuscript.textTools.list')}</button
       >
     {/if}
     {#if is.fact}
       <button type="button" onclick={() => desk.openFact(is.fact, text)}
-        >Change {facts.find((each) => each.id === is.fact)?.name ?? 'this fact'}</button
+        >{say('manuscript.textTools.change', {
+          name: facts.find((each) => each.id === is.fact)?.name ?? say('manuscript.textTools.thisFact')
+        })}</button
       >
     {:else if is.some || is.link}
       <button type="button" aria-pressed={is.link} onclick={askForLink}
-        >{is.link ? 'Take the link off' : 'Link'}</button
+        >{is.link ? say('manuscript.textTools.takeTheLinkOff') : say('manuscript.textTools.link')}</button
       >
     {/if}
     <button
       type="button"
       aria-expanded={asking === 'fact'}
-      onclick={() => (asking = asking === 'fact' ? '' : 'fact')}>Put in a fact</button
+      onclick={() => (asking = asking === 'fact' ? '' : 'fact')}
+      >{say('manuscript.textTools.putInAFact')}</button
     >
     <button
       type="button"
       aria-expanded={asking === 'wording'}
-      onclick={() => (asking = asking === 'wording' ? '' : 'wording')}>Say it otherwise</button
+      onclick={() => (asking = asking === 'wording' ? '' : 'wording')}
+      >{say('manuscript.textTools.sayItOtherwise')}</button
     >
   </div>
   {#if asking === 'fact'}
-    <div class="drawer" role="group" aria-label="Facts">
-      <p class="quiet">It changes here whenever the fact changes.</p>
+    <div class="drawer" role="group" aria-label={say('manuscript.textTools.facts')}>
+      <p class="quiet">{say('manuscript.textTools.itChangesHereWheneverThe')}</p>
       {#each facts as fact (fact.id)}
         {#each fact.facets.slice(0, 1) as facet (facet.facet)}
           <button type="button" class="pick" onclick={() => put(fact.id, facet.facet)}>
@@ -141,7 +147,7 @@
       {/each}
     </div>
   {:else if asking === 'wording'}
-    <div class="drawer tall" role="group" aria-label="Say it otherwise">
+    <div class="drawer tall" role="group" aria-label={say('manuscript.textTools.sayItOtherwise')}>
       <WordingDrawer {manuscript} {text} done={() => (asking = '')} />
     </div>
   {:else if asking === 'link'}
@@ -152,12 +158,12 @@
         link();
       }}
     >
-      <label for="link-target">Where does it lead?</label>
+      <label for="link-target">{say('manuscript.textTools.whereDoesItLead')}</label>
       <input
         id="link-target"
         class="line"
         bind:value={target}
-        placeholder="www.guild.example"
+        placeholder={say('manuscript.textTools.wwwGuildExample')}
         autocomplete="off"
       />
       <span class="places">
@@ -167,7 +173,7 @@
           onclick={() => {
             target = 'door:call';
             link();
-          }}>Call</button
+          }}>{say('manuscript.textTools.call')}</button
         >
         <button
           type="button"
@@ -175,7 +181,7 @@
           onclick={() => {
             target = 'door:form';
             link();
-          }}>The form</button
+          }}>{say('manuscript.textTools.theForm')}</button
         >
         {#each sections as section (section.id)}
           <button
@@ -188,7 +194,7 @@
           >
         {/each}
       </span>
-      <button type="submit" class="act">Link it</button>
+      <button type="submit" class="act">{say('manuscript.textTools.linkIt')}</button>
     </form>
   {/if}
 </div>

@@ -7,6 +7,7 @@
   import { plain } from '../../document/words';
   import { textsOf } from '../../document/edits';
   import type { ManuscriptState } from './manuscript.svelte';
+  import { say } from '../../words/say';
 
   /** Why the words of a text were chosen, what else could truly stand there, and the owner's own words rewritten. */
   let { manuscript, text, done }: { manuscript: ManuscriptState; text: string; done: () => void } = $props();
@@ -61,20 +62,20 @@
   });
 </script>
 
-{#if away}<p class="fault" role="alert">The connection is away. Try again in a moment.</p>{/if}
+{#if away}<p class="fault" role="alert">{say('manuscript.wordingDrawer.theConnectionIsAwayTry')}</p>{/if}
 {#if wording}
   {#if wording.why.length > 0}
     <details>
-      <summary>Why these words</summary>
+      <summary>{say('manuscript.wordingDrawer.whyTheseWords')}</summary>
       <ul>
         {#each wording.why as reason (reason)}<li>{reason}</li>{/each}
       </ul>
     </details>
   {/if}
   {#if wording.others.length > 0 || wording.mark !== 'OWN'}
-    <h2>What else your facts could say here</h2>
+    <h2>{say('manuscript.wordingDrawer.whatElseYourFactsCould')}</h2>
     <Choice
-      label="Tone"
+      label={say('manuscript.wordingDrawer.tone')}
       choices={tones.map((tone) => ({
         value: tone,
         words: tone.slice(0, 1).toUpperCase() + tone.slice(1)
@@ -85,11 +86,11 @@
     {#each wording.others as other (other)}
       <button type="button" class="other" dir="auto" onclick={() => choose(other)}>{other}</button>
     {:else}
-      <p class="quiet">Nothing else that is true is as good in this tone.</p>
+      <p class="quiet">{say('manuscript.wordingDrawer.nothingElseThatIsTrue')}</p>
     {/each}
   {/if}
   {#if wording.mark === 'OWN'}
-    <h2>Rewrite what stands there</h2>
+    <h2>{say('manuscript.wordingDrawer.rewriteWhatStandsThere')}</h2>
     <p class="ways">
       {#each wording.ways as each (each.id)}
         <button
@@ -104,23 +105,25 @@
       {#if rewritten?.found && stands}
         <div class="beside">
           <div>
-            <p class="quiet">As it stands</p>
+            <p class="quiet">{say('manuscript.wordingDrawer.asItStands')}</p>
             <p class="says" dir="auto">{plain(stands.tree, manuscript.say)}</p>
           </div>
           <div>
-            <p class="quiet">Rewritten</p>
+            <p class="quiet">{say('manuscript.wordingDrawer.rewritten')}</p>
             <p class="says" dir="auto">{rewritten.says}</p>
           </div>
         </div>
-        <button type="button" class="act" onclick={take}>Take it</button>
-        <button type="button" class="word" onclick={() => (rewritten = null)}>Leave it</button>
+        <button type="button" class="act" onclick={take}>{say('manuscript.wordingDrawer.takeIt')}</button>
+        <button type="button" class="word" onclick={() => (rewritten = null)}
+          >{say('manuscript.wordingDrawer.leaveIt')}</button
+        >
       {:else if rewritten}
         <p>{rewritten.words}</p>
       {/if}
     </div>
   {/if}
 {:else if !away}
-  <p class="quiet">Opening …</p>
+  <p class="quiet">{say('manuscript.wordingDrawer.opening')}</p>
 {/if}
 
 <style>

@@ -5,6 +5,7 @@ import type { Block, Kind, Section, Site } from '../../document/types';
 import { lastKnown } from '../../keeping/browserStore';
 import { outboxOf, type Outbox } from '../../keeping/outbox.svelte';
 import { session } from '../../session.svelte';
+import { say } from '../../words/say';
 
 /** When words that are being read for slips are looked at again, in milliseconds. */
 const LOOK_AGAIN = 4000;
@@ -228,8 +229,8 @@ export class ManuscriptState {
     if (answer.aside) {
       this.listener.said(
         this.orphans.length > 0
-          ? 'Somebody else has taken this off the page. Your words are kept at the top.'
-          : 'Somebody else has changed these words. Yours are kept beside them.',
+          ? say('manuscript.manuscript.somebodyElseHasTakenThis')
+          : say('manuscript.manuscript.somebodyElseHasChangedThese'),
         false
       );
     }
@@ -238,15 +239,15 @@ export class ManuscriptState {
   /** Takes the last step back, and answers where it was. Words that could not be kept are the last step. */
   async undo(): Promise<Told | null> {
     const refused = this.outbox.stopped.at(-1);
-    if (!refused) return this.#step('/api/sites/{id}/undo', 'Taken back');
+    if (!refused) return this.#step('/api/sites/{id}/undo', say('manuscript.manuscript.takenBack'));
     const text = refused.edit.kind === 'setText' ? refused.edit.text : '';
     this.outbox.letGo(refused);
-    this.listener.said('Taken back: words that were not kept.', false);
+    this.listener.said(say('manuscript.manuscript.takenBackWordsThatWere'), false);
     return { words: '', screen: 'PAGE', section: this.#sectionOf(text), text };
   }
 
   redo(): Promise<Told | null> {
-    return this.#step('/api/sites/{id}/redo', 'Done again');
+    return this.#step('/api/sites/{id}/redo', say('manuscript.manuscript.doneAgain'));
   }
 
   async #step(path: string, said: string): Promise<Told | null> {
@@ -303,7 +304,7 @@ export class ManuscriptState {
   async #ask(path: string, more: Record<string, string>, body: Record<string, unknown> = {}): Promise<void> {
     await this.keep();
     if (this.waits) {
-      this.listener.said('The connection is away. Try again when all is kept.', true);
+      this.listener.said(say('manuscript.manuscript.theConnectionIsAwayTry'), true);
       return;
     }
     const post = api.POST as unknown as (

@@ -1,6 +1,7 @@
 <script lang="ts">
   import AssumedList from '../../parts/AssumedList.svelte';
   import type { SiteState } from '../../site.svelte';
+  import { say } from '../../words/say';
 
   /** What is taken from the trade until the owner says otherwise, beside the opening sheet. */
   let { site }: { site: SiteState } = $props();
@@ -13,7 +14,7 @@
 </script>
 
 <section class="leaf waits assumed">
-  <h2>Assumed from your trade</h2>
+  <h2>{say('opening.assumptions.assumedFromYourTrade')}</h2>
   <AssumedList all={site.view?.trade.assumptions ?? []} {turn} />
 </section>
 

@@ -9,55 +9,67 @@
   import Services from './Services.svelte';
   import TradeField from './TradeField.svelte';
   import TypedLine from './TypedLine.svelte';
+  import { say } from '../../words/say';
 
   /** The card with the facts most pages need. */
   let { site }: { site: SiteState } = $props();
 
   const visits = $derived((site.view?.trade.visits ?? false) || site.sheet.lines.area !== '');
-  let known = $state<Country[]>([{ code: 'GB', name: 'United Kingdom' }]);
+  let known = $state<Country[]>([{ code: 'GB', name: say('opening.card.unitedKingdom') }]);
   void countries().then((all) => (known = all));
 </script>
 
-<section class="leaf chosen card" aria-label="Facts">
-  <Row label="Trade" for="trade">
+<section class="leaf chosen card" aria-label={say('opening.card.facts')}>
+  <Row label={say('opening.card.trade')} for="trade">
     <TradeField {site} />
     <AnswerLine id="trade-answer" answer={site.view?.answers['trade']} typed={site.sheet.lines.trade} />
   </Row>
-  <Row label="Name" for="name">
-    <TypedLine {site} field="name" placeholder="What your business is called" autocomplete="organization" />
+  <Row label={say('opening.card.name')} for="name">
+    <TypedLine
+      {site}
+      field="name"
+      placeholder={say('opening.card.whatYourBusinessIsCalled')}
+      autocomplete="organization"
+    />
     {#if site.sheet.lines.trade.trim() && !site.sheet.lines.name.trim()}<NameIdeas {site} />{/if}
   </Row>
-  <Row label="Where" for="place">
+  <Row label={say('opening.card.where')} for="place">
     <div class="where">
       <div><PlaceField {site} /></div>
-      <label class="hidden-words" for="region">Country</label>
+      <label class="hidden-words" for="region">{say('opening.card.country')}</label>
       <select id="region" class="line country" bind:value={site.sheet.region} onchange={() => site.changed()}>
         {#each known as country (country.code)}<option value={country.code}>{country.name}</option>{/each}
       </select>
     </div>
   </Row>
   {#if visits}
-    <Row label="You come to" for="area">
-      <TypedLine {site} field="area" placeholder="The places, with commas between" />
+    <Row label={say('opening.card.youComeTo')} for="area">
+      <TypedLine {site} field="area" placeholder={say('opening.card.thePlacesWithCommasBetween')} />
     </Row>
   {/if}
-  <Row label="Telephone" for="telephone">
+  <Row label={say('opening.card.telephone')} for="telephone">
     <TypedLine
       {site}
       field="telephone"
       type="tel"
       autocomplete="tel"
-      placeholder="As you would write it on a card"
+      placeholder={say('opening.card.asYouWouldWriteIt')}
     />
   </Row>
-  <Row label="E-mail" for="email">
-    <TypedLine {site} field="email" type="email" autocomplete="email" placeholder="Shown to visitors" />
+  <Row label={say('opening.card.eMail')} for="email">
+    <TypedLine
+      {site}
+      field="email"
+      type="email"
+      autocomplete="email"
+      placeholder={say('opening.card.shownToVisitors')}
+    />
   </Row>
-  <Row label="Hours" for="hours">
-    <TypedLine {site} field="hours" placeholder="Mon-Fri 9-5:30, Sat 10-2" />
+  <Row label={say('opening.card.hours')} for="hours">
+    <TypedLine {site} field="hours" placeholder={say('opening.card.monFri9530')} />
   </Row>
-  <Row label="You do"><Services {site} /></Row>
-  <Row label="Visitors should"><Goals {site} /></Row>
+  <Row label={say('opening.card.youDo')}><Services {site} /></Row>
+  <Row label={say('opening.card.visitorsShould')}><Goals {site} /></Row>
 </section>
 
 <style>

@@ -1,5 +1,6 @@
 <script lang="ts">
   import { api, type SiteLine } from '../../api/client';
+  import { say } from '../../words/say';
 
   /** Sites begun in this browser before: nothing is lost by starting at the front page again. */
   let earlier = $state<SiteLine[]>([]);
@@ -9,7 +10,7 @@
 
 {#if earlier.length > 0}
   <p class="earlier">
-    You have begun before:
+    {say('opening.earlierSites.youHaveBegunBefore')}
     {#each earlier.slice(0, 3) as site (site.id)}<a class="word" href="/sites/{site.id}" dir="auto"
         >{site.name}</a
       >{/each}

@@ -2,6 +2,7 @@
   import { api } from '../../api/client';
   import type { components } from '../../api/schema';
   import type { SiteState } from '../../site.svelte';
+  import { say } from '../../words/say';
 
   /** Names for a business without one, made from its trade, place and people. */
   let { site }: { site: SiteState } = $props();
@@ -37,20 +38,26 @@
 </script>
 
 {#if !open}
-  <button class="word" type="button" onclick={() => ask(0)}>No name yet? See some</button>
+  <button class="word" type="button" onclick={() => ask(0)}
+    >{say('opening.nameIdeas.noNameYetSeeSome')}</button
+  >
 {:else}
-  <div class="ideas" role="group" aria-label="Names">
-    {#if away}<p class="quiet">The connection is away. Try again in a moment.</p>{/if}
+  <div class="ideas" role="group" aria-label={say('opening.nameIdeas.names')}>
+    {#if away}<p class="quiet">{say('opening.nameIdeas.theConnectionIsAwayTry')}</p>{/if}
     {#each names as name (name.address)}
       <button type="button" class="chip-leaf" onclick={() => take(name)}>
         <b dir="auto">{name.name}</b>
-        <span class="quiet">{name.address}{name.free ? '' : ', taken'}</span>
+        <span class="quiet">{name.address}{name.free ? '' : say('opening.nameIdeas.taken')}</span>
       </button>
     {/each}
     <p class="after">
-      <button class="word" type="button" onclick={() => ask(turn + 1)}>Others</button>
-      <button class="word" type="button" onclick={() => (open = false)}>Not now</button>
-      <span class="quiet">With your own name and place on the sheet there are more.</span>
+      <button class="word" type="button" onclick={() => ask(turn + 1)}
+        >{say('opening.nameIdeas.others')}</button
+      >
+      <button class="word" type="button" onclick={() => (open = false)}
+        >{say('opening.nameIdeas.notNow')}</button
+      >
+      <span class="quiet">{say('opening.nameIdeas.withYourOwnNameAnd')}</span>
     </p>
   </div>
 {/if}

@@ -15,6 +15,7 @@
   import Card from './Card.svelte';
   import Proof from './Proof.svelte';
   import EarlierSites from './EarlierSites.svelte';
+  import { say } from '../../words/say';
 
   const site = new SiteState();
   const id = $derived((route.params as { id?: string }).id);
@@ -58,19 +59,23 @@
   async function layOut(): Promise<void> {
     await site.keep();
     if (site.waits) {
-      nudge = 'The connection is away. Your words are held here; lay out the page when it is back.';
+      nudge = say('opening.opening.theConnectionIsAwayYour');
       return;
     }
-    const missing = site.view?.missing ?? ['your trade', 'your name', 'a telephone number or a mail address'];
+    const missing = site.view?.missing ?? [
+      say('opening.opening.yourTrade'),
+      say('opening.opening.yourName'),
+      say('opening.opening.aTelephoneNumberOrA')
+    ];
     const unread = Object.entries(site.view?.answers ?? {}).find(
       ([, answer]) => answer.state === 'REFUSED' || answer.state === 'ASKED'
     );
     // What is typed and not understood is missing too; it is said first, for it stands there.
     if (unread) {
-      nudge = `One line is not understood yet: ${unread[1].says}`;
+      nudge = say('opening.opening.oneLineIsNotUnderstood', { says: unread[1].says });
       document.getElementById(unread[0].replace(/[./]/g, '-'))?.focus();
     } else if (missing.length) {
-      nudge = `Still needed: ${missing.join(', ')}.`;
+      nudge = say('opening.opening.stillNeeded', { missing: missing.join(', ') });
       const first = missing[0]?.includes('trade')
         ? 'trade'
         : missing[0]?.includes('name')
@@ -83,7 +88,13 @@
   }
 </script>
 
-<svelte:head><title>{site.sheet.lines.name.trim() || 'New site'} · Facts · Ostium</title></svelte:head>
+<svelte:head
+  ><title
+    >{say('opening.opening.factsOstium', {
+      name: site.sheet.lines.name.trim() || say('opening.opening.newSite')
+    })}</title
+  ></svelte:head
+>
 
 <SiteGate {site}>
   <Frame {site} act={site.view?.kept ? publish : undefined}>
@@ -92,27 +103,26 @@
     {:else}
       <div class="board">
         <div class="sheet">
-          <h1>Tell us what people need to know</h1>
+          <h1>{say('opening.opening.tellUsWhatPeopleNeed')}</h1>
           <p class="lead">
-            Three facts are enough for a first page: your trade, your name, and one way to reach you. Give
-            them in any order.
+            {say('opening.opening.threeFactsAreEnoughFor')}
           </p>
           {#if !id && !site.id}<EarlierSites />{/if}
           <Card {site} />
           <div class="paste"><Paste {site} wide /></div>
           {#if site.view && site.sheet.lines.trade.trim()}<Proof {site} />{/if}
           <div class="foot">
-            <button class="act main" onclick={layOut}>Lay out the page</button>
+            <button class="act main" onclick={layOut}>{say('opening.opening.layOutThePage')}</button>
             <div>
               {#if nudge}<p class="nudge" role="alert">{nudge}</p>
-              {:else}<p class="quiet">Nothing is public until you say so.</p>{/if}
+              {:else}<p class="quiet">{say('opening.opening.nothingIsPublicUntilYou')}</p>{/if}
               <KeptLine outbox={site.outbox} />
             </div>
           </div>
         </div>
         <aside class="shape">
           <div class="head">
-            <h2>Taking shape</h2>
+            <h2>{say('opening.opening.takingShape')}</h2>
             <WidthSwitch bind:wide />
           </div>
           {#if begun && site.view}
@@ -121,11 +131,11 @@
               revision={site.view.revision}
               width={wide ? 1280 : 390}
               height={wide ? 300 : 560}
-              label="Your page as it stands"
+              label={say('opening.opening.yourPageAsItStands')}
             />
           {:else}
             <div class="empty">
-              <p>Your page appears here with the first fact, and grows with every other.</p>
+              <p>{say('opening.opening.yourPageAppearsHereWith')}</p>
             </div>
           {/if}
           {#if site.view && site.sheet.lines.trade.trim()}<Assumptions {site} />{/if}

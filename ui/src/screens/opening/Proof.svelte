@@ -5,45 +5,53 @@
   import LinksEditor from '../facts/LinksEditor.svelte';
   import PracticesEditor from '../facts/PracticesEditor.svelte';
   import TypedLine from './TypedLine.svelte';
+  import { say } from '../../words/say';
 
   /** What makes the page stronger if it is true. All of it can be skipped. */
   let { site }: { site: SiteState } = $props();
 </script>
 
 <section class="leaf waits proof" aria-labelledby="proof-heading">
-  <h2 id="proof-heading">Worth saying, if it is true</h2>
-  <p class="quiet">Skip what does not fit. Nothing is said on the page that you have not said here.</p>
+  <h2 id="proof-heading">{say('opening.proof.worthSayingIfItIs')}</h2>
+  <p class="quiet">{say('opening.proof.skipWhatDoesNotFit')}</p>
   <div class="questions"><PracticesEditor {site} few /></div>
-  <Row label="Who people meet" for="person"
-    ><TypedLine {site} field="person" placeholder="Your own name" autocomplete="name" /></Row
+  <Row label={say('opening.proof.whoPeopleMeet')} for="person"
+    ><TypedLine
+      {site}
+      field="person"
+      placeholder={say('opening.proof.yourOwnName')}
+      autocomplete="name"
+    /></Row
   >
-  <Row label="Since" for="founded"><TypedLine {site} field="founded" placeholder="The year you began" /></Row>
-  <Row label="You answer" for="promise"
-    ><TypedLine {site} field="promise" placeholder="by the next working morning" /></Row
+  <Row label={say('opening.proof.since')} for="founded"
+    ><TypedLine {site} field="founded" placeholder={say('opening.proof.theYearYouBegan')} /></Row
   >
-  <Row label="Member of" for="membership">
+  <Row label={say('opening.proof.youAnswer')} for="promise"
+    ><TypedLine {site} field="promise" placeholder={say('opening.proof.byTheNextWorkingMorning')} /></Row
+  >
+  <Row label={say('opening.proof.memberOf')} for="membership">
     <div class="membership">
       <input
         id="membership"
         class="line"
-        placeholder="A guild or a register"
+        placeholder={say('opening.proof.aGuildOrARegister')}
         dir="auto"
         bind:value={site.sheet.lines['membership/body']}
         oninput={() => site.changed()}
       />
-      <label class="hidden-words" for="membership-number">Member number</label>
+      <label class="hidden-words" for="membership-number">{say('opening.proof.memberNumber')}</label>
       <input
         id="membership-number"
         class="line"
-        placeholder="number"
+        placeholder={say('opening.proof.number')}
         bind:value={site.sheet.lines['membership/number']}
         oninput={() => site.changed()}
       />
-      <label class="hidden-words" for="membership-until">Valid until</label>
+      <label class="hidden-words" for="membership-until">{say('opening.proof.validUntil')}</label>
       <input
         id="membership-until"
         class="line"
-        placeholder="until 2027-06"
+        placeholder={say('opening.proof.until202706')}
         bind:value={site.sheet.lines['membership/until']}
         oninput={() => site.changed()}
       />
@@ -54,19 +62,19 @@
       typed={site.sheet.lines['membership/until']}
     />
   </Row>
-  <Row label="In your own words" for="words">
+  <Row label={say('opening.proof.inYourOwnWords')} for="words">
     <textarea
       id="words"
       class="line"
       rows="3"
       dir="auto"
-      placeholder="What sets you apart? How did it begin? It stands on the page just as you write it."
+      placeholder={say('opening.proof.whatSetsYouApartHow')}
       bind:value={site.sheet.lines.words}
       oninput={() => site.changed()}
       aria-describedby="words-answer"></textarea>
     <AnswerLine id="words-answer" answer={site.view?.answers['words']} typed={site.sheet.lines.words} />
   </Row>
-  <Row label="Your pages elsewhere">
+  <Row label={say('opening.proof.yourPagesElsewhere')}>
     <LinksEditor {site} />
   </Row>
 </section>

@@ -2,6 +2,7 @@
   import { tick } from 'svelte';
   import type { SiteState } from '../../site.svelte';
   import AnswerLine from '../../parts/AnswerLine.svelte';
+  import { say } from '../../words/say';
 
   /** What the business does: the trade's usual services to tap, and a row for each that was taken. */
   let { site, summaries = false }: { site: SiteState; summaries?: boolean } = $props();
@@ -46,12 +47,12 @@
 
   /** How a price is usually given, as it could be typed. */
   const PRICES: Record<string, string> = {
-    FIXED: 'price',
-    FROM: 'from …',
-    HOURLY: '… an hour',
-    UNIT: '… each',
-    QUOTE: 'on request',
-    FREE: 'free'
+    FIXED: say('opening.services.price'),
+    FROM: say('opening.services.from'),
+    HOURLY: say('opening.services.anHour'),
+    UNIT: say('opening.services.each'),
+    QUOTE: say('opening.services.onRequest'),
+    FREE: say('opening.services.free')
   };
 
   function usualOf(key: string) {
@@ -60,7 +61,7 @@
 
   function usualMinutes(key: string): string {
     const minutes = usualOf(key)?.minutes;
-    return minutes ? `often ${minutes} min` : 'how long';
+    return minutes ? say('opening.services.oftenMin', { minutes }) : say('opening.services.howLong');
   }
 
   function answerOf(field: string) {
@@ -74,17 +75,20 @@
       {@const id = `services-${index}`}
       <li>
         <div class="row">
-          <label class="hidden-words" for={id}>Service {index + 1}</label>
+          <label class="hidden-words" for={id}>{say('opening.services.service', { number: index + 1 })}</label
+          >
           <input
             {id}
             class="line name"
             dir="auto"
-            placeholder="What is it called?"
+            placeholder={say('opening.services.whatIsItCalled')}
             bind:value={service.name}
             oninput={() => site.changed()}
             aria-invalid={answerOf(`services.${index}`)?.state === 'REFUSED' ? 'true' : undefined}
           />
-          <label class="hidden-words" for="{id}-minutes">Time for {service.name}</label>
+          <label class="hidden-words" for="{id}-minutes"
+            >{say('opening.services.timeFor', { name: service.name })}</label
+          >
           <input
             id="{id}-minutes"
             class="line"
@@ -93,7 +97,9 @@
             oninput={() => site.changed()}
             aria-invalid={answerOf(`services.${index}.minutes`)?.state === 'REFUSED' ? 'true' : undefined}
           />
-          <label class="hidden-words" for="{id}-price">Price of {service.name}</label>
+          <label class="hidden-words" for="{id}-price"
+            >{say('opening.services.priceOf', { name: service.name })}</label
+          >
           <input
             id="{id}-price"
             class="line"
@@ -108,26 +114,30 @@
               type="button"
               data-move="-1"
               disabled={index === 0}
-              onclick={() => move(index, -1)}>Up<span class="hidden-words"> {service.name}</span></button
+              onclick={() => move(index, -1)}
+              >{say('opening.services.up')}<span class="hidden-words"> {service.name}</span></button
             >
             <button
               class="word"
               type="button"
               data-move="1"
               disabled={index === site.sheet.services.length - 1}
-              onclick={() => move(index, 1)}>Down<span class="hidden-words"> {service.name}</span></button
+              onclick={() => move(index, 1)}
+              >{say('opening.services.down')}<span class="hidden-words"> {service.name}</span></button
             >
             <button class="word" type="button" onclick={() => remove(index)}
-              >Take out<span class="hidden-words"> {service.name}</span></button
+              >{say('opening.services.takeOut')}<span class="hidden-words"> {service.name}</span></button
             >
           </span>
         </div>
         {#if summaries}
-          <label class="hidden-words" for="{id}-summary">In a sentence: {service.name}</label>
+          <label class="hidden-words" for="{id}-summary"
+            >{say('opening.services.inASentence', { name: service.name })}</label
+          >
           <input
             id="{id}-summary"
             class="line summary"
-            placeholder={usualOf(service.usual)?.say || 'In a sentence'}
+            placeholder={usualOf(service.usual)?.say || say('opening.services.inASentence2')}
             dir="auto"
             bind:value={service.summary}
             oninput={() => site.changed()}
@@ -152,7 +162,9 @@
     <button class="chip-leaf" type="button" onclick={() => add(usual.key, usual.name)}>{usual.name}</button>
   {/each}
   <button id="another-service" class="chip-leaf" type="button" onclick={() => add('', '')}
-    >{site.sheet.services.length || offered.length ? 'Another' : 'Add a service'}</button
+    >{site.sheet.services.length || offered.length
+      ? say('opening.services.another')
+      : say('opening.services.addAService')}</button
   >
 </div>
 

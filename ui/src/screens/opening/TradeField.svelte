@@ -2,6 +2,7 @@
   import { api, type Suggestion } from '../../api/client';
   import Suggest from '../../parts/Suggest.svelte';
   import type { SiteState } from '../../site.svelte';
+  import { say } from '../../words/say';
 
   /** The trade, with type-ahead over the catalogue; any other words do too. */
   let { site }: { site: SiteState } = $props();
@@ -27,7 +28,7 @@
 <Suggest
   id="trade"
   value={site.sheet.lines.trade}
-  placeholder="What you do: chimney sweep, piano tuner …"
+  placeholder={say('opening.tradeField.whatYouDoChimneySweep')}
   describedby="trade-answer"
   {ask}
   typed={take}

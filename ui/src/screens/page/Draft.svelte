@@ -7,6 +7,7 @@
   import type { SiteState } from '../../site.svelte';
   import { DraftsState } from './drafts.svelte';
   import DraftsTable from './DraftsTable.svelte';
+  import { say } from '../../words/say';
 
   /** The drafts of a site on the table, with how they were drafted: to be drawn on, or one of them kept. */
   let { site, kept }: { site: SiteState; kept: () => void } = $props();
@@ -37,37 +38,42 @@
   }
 </script>
 
-<svelte:head><title>{site.sheet.lines.name || 'Your page'} · Drafts · Ostium</title></svelte:head>
+<svelte:head
+  ><title
+    >{say('page.draft.draftsOstium', { name: site.sheet.lines.name || say('page.draft.yourPage') })}</title
+  ></svelte:head
+>
 
 <Frame {site} broad>
   {#if site.view}
-    <h1>{facts ? `Three drafts from your ${facts} facts` : 'Three drafts'}</h1>
+    <h1>{facts ? say('page.draft.threeDraftsFromYourFacts', { facts }) : say('page.draft.threeDrafts')}</h1>
     {#if later}
       <p class="quiet stays">
-        What you confirmed or wrote stays, whichever you keep; what has no place in it is kept in a hidden
-        section. One step back undoes it.
+        {say('page.draft.whatYouConfirmedOrWrote')}
       </p>
     {/if}
     <DraftsTable {site} {drafts} {kept} />
     {#if drafting.view}
       <div class="why">
         <section class="leaf">
-          <h2>How they are drafted</h2>
+          <h2>{say('page.draft.howTheyAreDrafted')}</h2>
           <DraftWishes drafting={drafting.view} {wish} {turn} />
         </section>
         <section class="leaf">
-          <h2>What stands on them, and why</h2>
+          <h2>{say('page.draft.whatStandsOnThemAnd')}</h2>
           <PlanList drafting={drafting.view} />
         </section>
         <section class="leaf waits">
-          <h2>Left out</h2>
+          <h2>{say('page.draft.leftOut')}</h2>
           <ul>
             {#each drafting.view.leftOut as choice (choice.name)}
               <li><b>{choice.name}</b><span class="quiet">{choice.reason}</span></li>
             {/each}
           </ul>
-          <p class="to-facts"><a class="word" href="/sites/{site.view.id}">Give more facts</a></p>
-          <h2>In a search result</h2>
+          <p class="to-facts">
+            <a class="word" href="/sites/{site.view.id}">{say('page.draft.giveMoreFacts')}</a>
+          </p>
+          <h2>{say('page.draft.inASearchResult')}</h2>
           <p class="title" dir="auto">{site.view.head.title}</p>
           <p class="quiet" dir="auto">{site.view.head.description}</p>
         </section>

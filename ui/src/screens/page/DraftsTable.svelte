@@ -3,6 +3,7 @@
   import type { SiteState } from '../../site.svelte';
   import { type DraftsState, held, PINS } from './drafts.svelte';
   import KeepAct from './KeepAct.svelte';
+  import { say } from '../../words/say';
 
   /** Three drafts side by side, each a real page that can be scrolled; what is liked of each can be pinned. */
   let { site, drafts, kept }: { site: SiteState; drafts: DraftsState; kept: () => void } = $props();
@@ -11,20 +12,24 @@
   let keeping = $state(false);
   const view = $derived(drafts.view);
   const holding = $derived(held(drafts.pins, view?.round ?? 0));
-  const numbers = ['First', 'Second', 'Third'];
+  const numbers = [
+    say('page.draftsTable.first'),
+    say('page.draftsTable.second'),
+    say('page.draftsTable.third')
+  ];
 </script>
 
 {#if view}
   <div class="head">
-    <p class="lead">Each can be scrolled. Pin what you like; the next three keep it.</p>
+    <p class="lead">{say('page.draftsTable.eachCanBeScrolledPin')}</p>
     {#if view.rounds > 1}
-      <nav aria-label="Rounds">
+      <nav aria-label={say('page.draftsTable.rounds')}>
         {#each Array.from({ length: view.rounds }, (_, i) => view.rounds - i) as round (round)}
           <button
             class="word"
             type="button"
             aria-current={round === view.round ? 'true' : undefined}
-            onclick={() => drafts.load(round)}>Round {round}</button
+            onclick={() => drafts.load(round)}>{say('page.draftsTable.round', { round })}</button
           >
         {/each}
       </nav>
@@ -34,14 +39,20 @@
     {#each view.drafts as draft (`${view.round}/${draft.place}`)}
       <li>
         <div class="leaf top" class:chosen={draft.place === 1} id={`draft-${draft.place}`}>
-          <h2><span class="hidden-words">{numbers[draft.place - 1]} draft: </span>{draft.house}</h2>
+          <h2>
+            <span class="hidden-words"
+              >{say('page.draftsTable.draft', { what: numbers[draft.place - 1] })}
+            </span>{draft.house}
+          </h2>
           <p>{draft.line.replace(`${draft.house} · `, '')}</p>
           <div
             class="pins"
             role="group"
-            aria-label={`Pin of the ${numbers[draft.place - 1]?.toLowerCase()} draft`}
+            aria-label={say('page.draftsTable.pinOfTheDraft', {
+              what: numbers[draft.place - 1]?.toLowerCase()
+            })}
           >
-            <span class="quiet" aria-hidden="true">Pin</span>
+            <span class="quiet" aria-hidden="true">{say('page.draftsTable.pin')}</span>
             {#each PINS as { pin, words } (pin)}
               <button
                 type="button"
@@ -57,7 +68,7 @@
           revision={site.view?.revision}
           width={390}
           height={430}
-          label={`${numbers[draft.place - 1]} draft: ${draft.line}`}
+          label={say('page.draftsTable.draft2', { what: numbers[draft.place - 1], line: draft.line })}
         />
         <div class="bottom">
           <button
@@ -67,9 +78,11 @@
             aria-describedby={`draft-${draft.place}`}
             onclick={() => keep?.press({ round: view.round, place: draft.place })}
             disabled={keeping || !site.view || site.view.missing.length > 0}
-            >{keeping ? 'Keeping …' : 'Keep this one'}</button
+            >{keeping ? say('page.draftsTable.keeping') : say('page.draftsTable.keepThisOne')}</button
           >
-          <span class="quiet">says {draft.said} of {view.facts} facts</span>
+          <span class="quiet"
+            >{say('page.draftsTable.saysOfFacts', { said: draft.said, facts: view.facts })}</span
+          >
         </div>
       </li>
     {/each}
@@ -77,17 +90,20 @@
   <KeepAct {site} {kept} bind:busy={keeping} bind:this={keep} />
   <div class="more">
     <button class="act" type="button" onclick={() => drafts.draw()} disabled={drafts.busy}
-      >{drafts.busy ? 'Laying out …' : 'Lay out three more'}</button
+      >{drafts.busy ? say('page.draftsTable.layingOut') : say('page.draftsTable.layOutThreeMore')}</button
     >
     <p class="quiet" role="status">
-      {holding ? `keeping ${holding}. ` : ''}Rounds stay; nothing you chose is lost.
+      {say('page.draftsTable.roundsStayNothingYouChose', {
+        rest: holding ? say('page.draftsTable.keeping2', { holding }) : ''
+      })}
     </p>
-    {#if holding}<button class="word" type="button" onclick={() => drafts.letGo()}>Keep none of it</button
+    {#if holding}<button class="word" type="button" onclick={() => drafts.letGo()}
+        >{say('page.draftsTable.keepNoneOfIt')}</button
       >{/if}
     {#if drafts.fault}<p class="fault" role="alert">{drafts.fault}</p>{/if}
   </div>
 {:else}
-  <p class="lead" role="status">Laying out three drafts …</p>
+  <p class="lead" role="status">{say('page.draftsTable.layingOutThreeDrafts')}</p>
 {/if}
 
 <style>

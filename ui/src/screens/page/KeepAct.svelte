@@ -5,6 +5,7 @@
   import type { SiteState } from '../../site.svelte';
   import SignInForm from '../../parts/SignInForm.svelte';
   import SignUpFields from '../sign-in/SignUpFields.svelte';
+  import { say } from '../../words/say';
 
   /** Keeps the draft: from here on its words can be changed. The first time, an account is made in three fields. */
   let {
@@ -67,12 +68,12 @@
     <Dialog.Backdrop class="veil" />
     <Dialog.Positioner class="stand">
       <Dialog.Content class="leaf chosen leaf-dialog keep-dialog">
-        <Dialog.Title class="h">Keep this one</Dialog.Title>
-        <p class="quiet">An account keeps the site yours. Nothing is public until you publish.</p>
+        <Dialog.Title class="h">{say('page.keepAct.keepThisOne')}</Dialog.Title>
+        <p class="quiet">{say('page.keepAct.anAccountKeepsTheSite')}</p>
         {#if hasAccount}
           <SignInForm done={keep}>
             {#snippet leave()}<button class="act" type="button" onclick={() => (hasAccount = false)}
-                >I have none yet</button
+                >{say('page.keepAct.iHaveNoneYet')}</button
               >{/snippet}
           </SignInForm>
           {#if fault.detail}<p class="fault" role="alert">{fault.detail}</p>{/if}
@@ -90,12 +91,14 @@
             {/if}
             <div class="foot">
               <button class="act main" type="submit" disabled={busy}
-                >{busy ? 'Keeping …' : 'Make it mine'}</button
+                >{busy ? say('page.keepAct.keeping') : say('page.keepAct.makeItMine')}</button
               >
-              <Dialog.CloseTrigger class="act" type="button">Not yet</Dialog.CloseTrigger>
+              <Dialog.CloseTrigger class="act" type="button">{say('page.keepAct.notYet')}</Dialog.CloseTrigger
+              >
             </div>
             <p>
-              <button class="word" type="button" onclick={() => (hasAccount = true)}>I have an account</button
+              <button class="word" type="button" onclick={() => (hasAccount = true)}
+                >{say('page.keepAct.iHaveAnAccount')}</button
               >
             </p>
           </form>

@@ -1,5 +1,6 @@
 import { api, problemOf } from '../../api/client';
 import type { components } from '../../api/schema';
+import { say } from '../../words/say';
 
 export type Drafts = components['schemas']['DraftsView'];
 export type Pin = 'WORDS' | 'LOOK' | 'ORDER';
@@ -11,23 +12,25 @@ export interface At {
 }
 
 export const PINS: readonly { pin: Pin; words: string }[] = [
-  { pin: 'WORDS', words: 'words' },
-  { pin: 'LOOK', words: 'look' },
-  { pin: 'ORDER', words: 'order' }
+  { pin: 'WORDS', words: say('page.drafts.words') },
+  { pin: 'LOOK', words: say('page.drafts.look') },
+  { pin: 'ORDER', words: say('page.drafts.order') }
 ];
 
-const NUMBERS = ['first', 'second', 'third'];
+const NUMBERS = [say('page.drafts.first'), say('page.drafts.second'), say('page.drafts.third')];
 
 /** What a pin holds, in words: "the words of the second". */
 export function held(pins: Partial<Record<Pin, At>>, round: number): string {
   const parts = PINS.flatMap(({ pin, words }) => {
     const at = pins[pin];
     if (!at) return [];
-    const which = `the ${words} of the ${NUMBERS[at.place - 1] ?? at.place}`;
-    return [at.round === round ? which : `${which} of round ${at.round}`];
+    const which = say('page.drafts.theOfThe', { words, what: NUMBERS[at.place - 1] ?? at.place });
+    return [at.round === round ? which : say('page.drafts.ofRound', { which, round: at.round })];
   });
   if (parts.length === 0) return '';
-  return parts.length === 1 ? parts[0]! : `${parts.slice(0, -1).join(', ')} and ${parts.at(-1)}`;
+  return parts.length === 1
+    ? parts[0]!
+    : say('page.drafts.and', { slice: parts.slice(0, -1).join(', '), at: parts.at(-1) });
 }
 
 /** The drafts table of one site: its rounds, and what is pinned for the next. */

@@ -1,5 +1,6 @@
 <script lang="ts">
   import { notices } from '../../parts/notices';
+  import { say } from '../../words/say';
 
   /** Where the site is, to be opened, copied and told. */
   let { address }: { address: string } = $props();
@@ -9,23 +10,25 @@
   async function copy(): Promise<void> {
     try {
       await navigator.clipboard.writeText(address);
-      notices.success({ title: 'The address is copied.' });
+      notices.success({ title: say('publish.addressLeaf.theAddressIsCopied') });
     } catch {
       notices.error({
-        title: 'Not copied.',
-        description: `Your browser does not allow it. It is ${address}`
+        title: say('publish.addressLeaf.notCopied'),
+        description: say('publish.addressLeaf.yourBrowserDoesNotAllow', { address })
       });
     }
   }
 </script>
 
 <section class="leaf is-open" aria-labelledby="address-head">
-  <h2 id="address-head">The address</h2>
+  <h2 id="address-head">{say('publish.addressLeaf.theAddress')}</h2>
   <p class="box">
     <b>{shown}</b>
-    <button class="word" type="button" onclick={copy}>Copy</button>
+    <button class="word" type="button" onclick={copy}>{say('publish.addressLeaf.copy')}</button>
   </p>
-  <a class="word" href={address} target="_blank" rel="noopener">See it as people do</a>
+  <a class="word" href={address} target="_blank" rel="noopener"
+    >{say('publish.addressLeaf.seeItAsPeopleDo')}</a
+  >
 </section>
 
 <style>

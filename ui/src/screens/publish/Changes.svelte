@@ -1,5 +1,6 @@
 <script lang="ts">
   import type { components } from '../../api/schema';
+  import { say } from '../../words/say';
 
   /** What is not public yet, place by place: what stands there now, and what will. */
   let { changes }: { changes: components['schemas']['Change'][] } = $props();
@@ -8,7 +9,7 @@
 </script>
 
 {#each places as place (place)}
-  <section class="leaf waits" aria-label="Not public yet: {place}">
+  <section class="leaf waits" aria-label={say('publish.changes.notPublicYet', { place })}>
     <h2>{place}</h2>
     <ul>
       {#each changes.filter((change) => change.where === place) as change, index (index)}
@@ -17,10 +18,12 @@
           {#if change.before || change.after}
             <span class="pair">
               <span class="before" dir="auto"
-                ><span class="hidden-words">Before: </span>{change.before || 'nothing'}</span
+                ><span class="hidden-words">{say('publish.changes.before')} </span>{change.before ||
+                  say('publish.changes.nothing')}</span
               >
               <span class="after" dir="auto"
-                ><span class="hidden-words">After: </span>{change.after || 'nothing'}</span
+                ><span class="hidden-words">{say('publish.changes.after')} </span>{change.after ||
+                  say('publish.changes.nothing')}</span
               >
             </span>
           {/if}

@@ -14,8 +14,9 @@
   import SnagList from './SnagList.svelte';
   import Versions from './Versions.svelte';
   import WhatPeopleSee from './WhatPeopleSee.svelte';
+  import { LANGUAGE, say } from '../../words/say';
 
-  const day = new Intl.DateTimeFormat('en-GB', { weekday: 'long', day: 'numeric', month: 'long' });
+  const day = new Intl.DateTimeFormat(LANGUAGE, { weekday: 'long', day: 'numeric', month: 'long' });
 
   /** What would become public, in words; and what was public before. */
   type View = components['schemas']['PublicationsView'];
@@ -34,10 +35,8 @@
   const live = $derived(view?.versions.find((version) => version.live));
   const words = $derived(
     !isPublic
-      ? 'Make it public'
-      : changes.length === 1
-        ? 'Publish this change'
-        : `Publish these ${changes.length} changes`
+      ? say('publish.publish.makeItPublic')
+      : say('publish.publish.publishThisChange', { count: changes.length })
   );
 
   $effect(() => {
@@ -86,8 +85,7 @@
         params: { path: { id, publication } }
       })
     );
-    if (!fault.detail)
-      notices.success({ title: 'Put back. Undo in the manuscript brings your later words back.' });
+    if (!fault.detail) notices.success({ title: say('publish.publish.putBackUndoInThe') });
   }
 
   async function unpublish(): Promise<void> {
@@ -96,44 +94,52 @@
     });
     if (response.ok) {
       published = '';
-      notices.success({ title: 'The site is off the web. Its address stays yours.' });
+      notices.success({ title: say('publish.publish.theSiteIsOffThe') });
       await load(id);
     } else fault = problemOf(error, response);
   }
 </script>
 
-<svelte:head><title>{site.sheet.lines.name || 'Your site'} · Publish · Ostium</title></svelte:head>
+<svelte:head
+  ><title
+    >{say('publish.publish.publishOstium', {
+      name: site.sheet.lines.name || say('publish.publish.yourSite')
+    })}</title
+  ></svelte:head
+>
 
 <SiteGate {site}>
   <Frame {site} {act}>
     {#if site.view && view}
       <header class="head">
-        <h1>Publish</h1>
+        <h1>{say('publish.publish.publish')}</h1>
         <p class="lead">
           {#if !site.view.kept}
-            There is no page to publish yet. Keep a draft first.
+            {say('publish.publish.thereIsNoPageTo')}
           {:else if !isPublic}
-            Nothing of this site is public yet. Choose its address, and people find it there.
+            {say('publish.publish.nothingOfThisSiteIs')}
           {:else if changes.length === 0}
-            What people see is what you see. There is nothing to publish.
+            {say('publish.publish.whatPeopleSeeIsWhat')}
           {:else}
-            People still see the version of {day.format(new Date(live?.publishedAt ?? Date.now()))}. {blocked
-              ? 'Something has to be put right first.'
-              : 'Nothing keeps you from publishing.'}
+            {say('publish.publish.peopleStillSeeTheVersion', {
+              publishedAt: day.format(new Date(live?.publishedAt ?? Date.now())),
+              rest: blocked
+                ? say('publish.publish.somethingHasToBePut')
+                : say('publish.publish.nothingKeepsYouFromPublishing')
+            })}
           {/if}
         </p>
       </header>
       {#if site.outbox && site.outbox.keeping !== 'kept'}<KeptLine outbox={site.outbox} />{/if}
       {#if !site.view.kept}
-        <p><a class="act main" href="/sites/{id}/page">Look at the draft</a></p>
+        <p><a class="act main" href="/sites/{id}/page">{say('publish.publish.lookAtTheDraft')}</a></p>
       {:else}
         <div class="board" class:alone={view.versions.length === 0}>
           <div class="column">
             {#if published}
               <p class="leaf is-open done" role="status">
-                Your page is public at <a class="word" href={published} target="_blank" rel="noopener"
-                  >{published}</a
-                >
+                {say('publish.publish.yourPageIsPublicAt')}
+                <a class="word" href={published} target="_blank" rel="noopener">{published}</a>
               </p>
             {/if}
             {#if fault.detail && fault.field !== 'address'}
@@ -141,7 +147,7 @@
             {/if}
             {#if !isPublic}
               <form class="leaf chosen" onsubmit={send} novalidate>
-                <label for="address">Address of the site</label>
+                <label for="address">{say('publish.publish.addressOfTheSite')}</label>
                 <input
                   id="address"
                   class="line"
@@ -154,7 +160,7 @@
                 <p id="address-note" class={fault.field === 'address' ? 'fault' : 'quiet'}>
                   {fault.field === 'address'
                     ? fault.detail
-                    : `People find it at ${address || '…'}.${location.host}`}
+                    : say('publish.publish.peopleFindItAt', { address: address || '…', host: location.host })}
                 </p>
                 {@render button()}
               </form>
@@ -168,8 +174,7 @@
             {#if isPublic}<Changes {changes} />{/if}
             {#if isPublic && changes.length === 0}
               <p class="leaf is-open done">
-                Change a word, a price or a picture, and it stands here, beside what people see, until you
-                publish it. Days off act at once.
+                {say('publish.publish.changeAWordAPrice')}
               </p>
             {/if}
           </div>
@@ -197,7 +202,9 @@
 
 {#snippet act()}
   {#if site.view?.kept && isPublic}
-    <a class="word coming" href={site.view.preview} target="_blank" rel="noopener">See the coming version</a>
+    <a class="word coming" href={site.view.preview} target="_blank" rel="noopener"
+      >{say('publish.publish.seeTheComingVersion')}</a
+    >
     {#if changes.length > 0}{@render button()}{/if}
   {/if}
 {/snippet}
@@ -205,10 +212,10 @@
 {#snippet button()}
   {#if session.isIn}
     <button class="act main" type="button" disabled={busy || blocked} onclick={publish}
-      >{busy ? 'Publishing …' : words}</button
+      >{busy ? say('publish.publish.publishing') : words}</button
     >
   {:else if session.known}
-    <a class="act main" href="/sign-in">Sign in to publish</a>
+    <a class="act main" href="/sign-in">{say('publish.publish.signInToPublish')}</a>
   {/if}
 {/snippet}
 

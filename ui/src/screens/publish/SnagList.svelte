@@ -1,10 +1,15 @@
 <script lang="ts">
   import type { components } from '../../api/schema';
+  import { say } from '../../words/say';
 
   /** What is to be put right before or after publishing, and where. */
   let { snags, site }: { snags: components['schemas']['SnagLine'][]; site: string } = $props();
 
-  const LEVELS = { MUST: 'Must', SHOULD: 'Should', COULD: 'Could' };
+  const LEVELS = {
+    MUST: say('publish.snagList.must'),
+    SHOULD: say('publish.snagList.should'),
+    COULD: say('publish.snagList.could')
+  };
   const must = $derived(snags.filter((snag) => snag.level === 'MUST').length);
 
   function place(snag: components['schemas']['SnagLine']): string {
@@ -14,19 +19,19 @@
 </script>
 
 <section class="leaf {must > 0 ? 'wrong' : snags.length > 0 ? 'waits' : 'is-open'}" aria-labelledby="snags">
-  <h2 id="snags">{must > 0 ? 'Put right first' : 'Snags'}</h2>
+  <h2 id="snags">{must > 0 ? say('publish.snagList.putRightFirst') : say('publish.snagList.snags')}</h2>
   <ul>
     {#if must === 0}
       <li>
-        <b class="clear">Must: none left.</b>
-        <span class="quiet">Links lead somewhere, every claim has its fact, a door is open.</span>
+        <b class="clear">{say('publish.snagList.mustNoneLeft')}</b>
+        <span class="quiet">{say('publish.snagList.linksLeadSomewhereEveryClaim')}</span>
       </li>
     {/if}
     {#each snags as snag, index (index)}
       <li>
         <p><b class={snag.level.toLowerCase()}>{LEVELS[snag.level]}</b> {snag.words}</p>
         <p class="quiet">{snag.why}</p>
-        <a class="word" href={place(snag)}>Go there</a>
+        <a class="word" href={place(snag)}>{say('publish.snagList.goThere')}</a>
       </li>
     {/each}
   </ul>

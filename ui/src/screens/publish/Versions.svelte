@@ -1,5 +1,6 @@
 <script lang="ts">
   import type { components } from '../../api/schema';
+  import { LANGUAGE, say } from '../../words/say';
 
   /** What was published, the last first; any of it can be had back. */
   let {
@@ -28,12 +29,12 @@
   /** How a version differed from the one before, in a line. */
   function different(version: components['schemas']['Version']): string {
     const [first, ...more] = version.changes;
-    if (!first) return version.number === 1 ? 'The first version' : '';
+    if (!first) return version.number === 1 ? say('publish.versions.theFirstVersion') : '';
     const what = /^(Facts|Look|Order)$/.test(first.where) ? first.words : `${first.where}: ${first.words}`;
-    return more.length === 0 ? what : `${what}, and ${more.length} more`;
+    return more.length === 0 ? what : say('publish.versions.andMore', { what, number: more.length });
   }
 
-  const when = new Intl.DateTimeFormat('en-GB', {
+  const when = new Intl.DateTimeFormat(LANGUAGE, {
     weekday: 'short',
     day: 'numeric',
     month: 'short',
@@ -42,32 +43,33 @@
   });
 </script>
 
-<section class="leaf" aria-label="Versions">
-  <h2>Versions</h2>
+<section class="leaf" aria-label={say('publish.versions.versions')}>
+  <h2>{say('publish.versions.versions')}</h2>
   <ol>
     {#if waiting > 0}
       <li class="coming">
-        <b>The coming one</b>
-        <p>{waiting === 1 ? 'One change' : `${waiting} changes`}</p>
+        <b>{say('publish.versions.theComingOne')}</b>
+        <p>{say('publish.versions.oneChange', { count: waiting })}</p>
       </li>
     {/if}
     {#each versions as version (version.id)}
       <li class:live={version.live}>
         <b>{version.number}</b> · {when.format(new Date(version.publishedAt))}
-        {#if version.live}<b class="now">live now</b>{/if}
+        {#if version.live}<b class="now">{say('publish.versions.liveNow')}</b>{/if}
         {#if different(version)}<p class="quiet">{different(version)}</p>{/if}
         {#if !version.live && sure !== version.id}
           <span class="acts">
-            <a class="word" href="{preview}version/{version.id}/" target="_blank" rel="noopener">Look</a>
+            <a class="word" href="{preview}version/{version.id}/" target="_blank" rel="noopener"
+              >{say('publish.versions.look')}</a
+            >
             <button class="word" type="button" disabled={busy} onclick={() => (sure = version.id)}
-              >Put back</button
+              >{say('publish.versions.putBack')}</button
             >
           </span>
         {/if}
         {#if sure === version.id}
           <p class="quiet">
-            The public page and your manuscript both go back to how they were then. Undo in the manuscript
-            brings your later words back.
+            {say('publish.versions.thePublicPageAndYour')}
           </p>
           <span class="row">
             <button
@@ -77,9 +79,11 @@
               onclick={() => {
                 sure = 0;
                 void putBack(version.id);
-              }}>Put this version back</button
+              }}>{say('publish.versions.putThisVersionBack')}</button
             >
-            <button class="word" type="button" onclick={() => (sure = 0)}>Leave it</button>
+            <button class="word" type="button" onclick={() => (sure = 0)}
+              >{say('publish.versions.leaveIt')}</button
+            >
           </span>
         {/if}
       </li>
@@ -89,7 +93,7 @@
     <div class="off">
       {#if sure === OFF}
         <p class="quiet">
-          People who open {address} then find nothing. The address stays yours, and all versions stay here.
+          {say('publish.versions.peopleWhoOpenThenFind', { address })}
         </p>
         <span class="row">
           <button
@@ -99,12 +103,16 @@
             onclick={() => {
               sure = 0;
               void unpublish();
-            }}>Take it off the web</button
+            }}>{say('publish.versions.takeItOffTheWeb')}</button
           >
-          <button class="word" type="button" onclick={() => (sure = 0)}>Leave it</button>
+          <button class="word" type="button" onclick={() => (sure = 0)}
+            >{say('publish.versions.leaveIt')}</button
+          >
         </span>
       {:else}
-        <button class="word" type="button" onclick={() => (sure = OFF)}>Take the site off the web</button>
+        <button class="word" type="button" onclick={() => (sure = OFF)}
+          >{say('publish.versions.takeTheSiteOffThe')}</button
+        >
       {/if}
     </div>
   {/if}

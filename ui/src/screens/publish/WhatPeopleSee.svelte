@@ -1,13 +1,18 @@
 <script lang="ts">
   import FirstScreen from '../../parts/FirstScreen.svelte';
+  import { say } from '../../words/say';
 
   /** The page as people see it now, beside the page that is to come. */
   let { live, coming }: { live: string; coming: string } = $props();
 </script>
 
-<section class="leaf pages" aria-label="What people see">
-  {#if live}{@render page(live, 'Live now', false)}{/if}
-  {@render page(coming, live ? 'After publishing' : 'The first version', true)}
+<section class="leaf pages" aria-label={say('publish.whatPeopleSee.whatPeopleSee')}>
+  {#if live}{@render page(live, say('publish.whatPeopleSee.liveNow'), false)}{/if}
+  {@render page(
+    coming,
+    live ? say('publish.whatPeopleSee.afterPublishing') : say('publish.whatPeopleSee.theFirstVersion'),
+    true
+  )}
 </section>
 
 {#snippet page(src: string, words: string, next: boolean)}

@@ -3,6 +3,7 @@
   import Frame from '../../parts/Frame.svelte';
   import SignInForm from '../../parts/SignInForm.svelte';
   import { navigate } from '../../router';
+  import { say } from '../../words/say';
 
   /** To the messages of the one site, or to all of them. */
   async function enter(): Promise<void> {
@@ -14,14 +15,14 @@
   }
 </script>
 
-<svelte:head><title>Sign in · Ostium</title></svelte:head>
+<svelte:head><title>{say('signIn.signIn.signInOstium')}</title></svelte:head>
 
-{#snippet begin()}<a class="act" href="/">Start a new site</a>{/snippet}
+{#snippet begin()}<a class="act" href="/">{say('signIn.signIn.startANewSite')}</a>{/snippet}
 
 <Frame act={begin}>
   <div class="leaf chosen door">
-    <h1>Sign in</h1>
-    <p class="quiet">To your sites and the messages that wait there.</p>
+    <h1>{say('signIn.signIn.signIn')}</h1>
+    <p class="quiet">{say('signIn.signIn.toYourSitesAndThe')}</p>
     <SignInForm done={enter} />
   </div>
 </Frame>

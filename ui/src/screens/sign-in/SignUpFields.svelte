@@ -1,5 +1,6 @@
 <script lang="ts">
   import { tick } from 'svelte';
+  import { say } from '../../words/say';
   interface Account {
     name: string;
     email: string;
@@ -10,20 +11,20 @@
   let { account = $bindable(), faults }: { account: Account; faults: Record<string, string> } = $props();
 
   const fields = [
-    { key: 'name', label: 'Your name', type: 'text', autocomplete: 'name', hint: '' },
+    { key: 'name', label: say('signIn.signUpFields.yourName'), type: 'text', autocomplete: 'name', hint: '' },
     {
       key: 'email',
-      label: 'Your e-mail',
+      label: say('signIn.signUpFields.yourEMail'),
       type: 'email',
       autocomplete: 'email',
-      hint: 'For signing in. Not shown on the page.'
+      hint: say('signIn.signUpFields.forSigningInNotShown')
     },
     {
       key: 'password',
-      label: 'A password',
+      label: say('signIn.signUpFields.aPassword'),
       type: 'password',
       autocomplete: 'new-password',
-      hint: 'At least 8 characters.'
+      hint: say('signIn.signUpFields.atLeast8Characters')
     }
   ] as const;
 

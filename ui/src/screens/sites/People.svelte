@@ -9,6 +9,7 @@
   import { SiteState } from '../../site.svelte';
   import Form from '../account/Form.svelte';
   import SiteGate from '../../parts/SiteGate.svelte';
+  import { say } from '../../words/say';
 
   /** Who works on a site; handing it over; deleting it. */
   const site = new SiteState();
@@ -66,7 +67,10 @@
   async function deleteSite(values: Record<string, string>) {
     if ((values['name'] ?? '').trim() !== site.sheet.lines.name.trim()) {
       return {
-        error: { detail: `Type “${site.sheet.lines.name.trim()}” just as it stands.`, field: 'name' },
+        error: {
+          detail: say('sites.people.typeJustAsItStands', { name: site.sheet.lines.name.trim() }),
+          field: 'name'
+        },
         response: new Response(null, { status: 422 })
       };
     }
@@ -75,32 +79,44 @@
     return answer;
   }
 
-  const email = { key: 'email', label: 'Their mail address', type: 'email', autocomplete: 'off' };
+  const email = {
+    key: 'email',
+    label: say('sites.people.theirMailAddress'),
+    type: 'email',
+    autocomplete: 'off'
+  };
 </script>
 
-<svelte:head><title>{site.sheet.lines.name || 'A site'} · People · Ostium</title></svelte:head>
+<svelte:head
+  ><title
+    >{say('sites.people.peopleOstium', { name: site.sheet.lines.name || say('sites.people.aSite') })}</title
+  ></svelte:head
+>
 
 <SiteGate {site}>
   <Frame {site}>
     {#if site.view && people}
-      <h1>People</h1>
+      <h1>{say('sites.people.people')}</h1>
       <p class="lead">
         {people.owner
-          ? `This site belongs to ${people.owner}.`
-          : 'This site belongs to this browser until you keep a draft.'}
-        {site.view.owner ? '' : 'You help with it.'}
+          ? say('sites.people.thisSiteBelongsTo', { owner: people.owner })
+          : say('sites.people.thisSiteBelongsToThis')}
+        {site.view.owner ? '' : say('sites.people.youHelpWithIt')}
       </p>
       {#if people.helpers.length > 0 || people.asked.length > 0}
         <ul class="leaf">
           {#each people.helpers as helper (helper.id)}
             <li>
-              <span><b>{helper.name}</b> <span class="quiet">helps · {helper.email}</span></span>
+              <span
+                ><b>{helper.name}</b>
+                <span class="quiet">{say('sites.people.helps', { email: helper.email })}</span></span
+              >
               {#if site.view.owner}<button class="word" type="button" onclick={() => remove(helper.id)}
-                  >Take off</button
+                  >{say('sites.people.takeOff')}</button
                 >{:else if helper.email === session.current.email}<button
                   class="word"
                   type="button"
-                  onclick={() => leave(helper.id)}>Leave</button
+                  onclick={() => leave(helper.id)}>{say('sites.people.leave')}</button
                 >{/if}
             </li>
           {/each}
@@ -108,13 +124,16 @@
             <li>
               <span
                 ><b>{asked.email}</b>
-                <span class="quiet">{asked.kind === 'HELP' ? 'asked to help' : 'asked to take it over'}</span
+                <span class="quiet"
+                  >{asked.kind === 'HELP'
+                    ? say('sites.people.askedToHelp')
+                    : say('sites.people.askedToTakeItOver')}</span
                 ></span
               >
               {#if site.view.owner}<button
                   class="word"
                   type="button"
-                  onclick={() => takeBack(asked.email, asked.kind)}>Take back</button
+                  onclick={() => takeBack(asked.email, asked.kind)}>{say('sites.people.takeBack')}</button
                 >{/if}
             </li>
           {/each}
@@ -123,33 +142,33 @@
       {#if site.view.owner && people.owner}
         <div class="forms">
           <Form
-            title="Ask for help"
-            act="Ask them"
-            done="Asked. They have a mail with a link."
+            title={say('sites.people.askForHelp')}
+            act={say('sites.people.askThem')}
+            done={say('sites.people.askedTheyHaveAMail')}
             fields={[email]}
             send={(values) => invite(values, 'HELP')}
           >
-            <p class="quiet">They change words and facts, publish, and answer messages, as you do.</p>
+            <p class="quiet">{say('sites.people.theyChangeWordsAndFacts')}</p>
           </Form>
           <Form
-            title="Hand the site over"
-            act="Hand it over"
-            done="Sent. It is theirs as soon as they take it."
+            title={say('sites.people.handTheSiteOver')}
+            act={say('sites.people.handItOver')}
+            done={say('sites.people.sentItIsTheirsAs')}
             fields={[email]}
             send={(values) => invite(values, 'HANDOVER')}
           >
             <p class="quiet">
-              It becomes theirs when they open the link. You go on helping until they take you off.
+              {say('sites.people.itBecomesTheirsWhenThey')}
             </p>
           </Form>
           <Form
-            title="Delete the site"
-            act="Delete it for good"
+            title={say('sites.people.deleteTheSite')}
+            act={say('sites.people.deleteItForGood')}
             done=""
             fields={[
               {
                 key: 'name',
-                label: 'Type its name',
+                label: say('sites.people.typeItsName'),
                 type: 'text',
                 autocomplete: 'off',
                 hint: site.sheet.lines.name
@@ -157,7 +176,7 @@
             ]}
             send={deleteSite}
           >
-            <p class="quiet">It goes off the web; its messages and versions go too. This cannot be undone.</p>
+            <p class="quiet">{say('sites.people.itGoesOffTheWeb')}</p>
           </Form>
         </div>
       {/if}

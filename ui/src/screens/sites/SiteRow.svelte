@@ -3,6 +3,7 @@
   import DoorMark from '../../parts/DoorMark.svelte';
   import FirstScreen from '../../parts/FirstScreen.svelte';
   import { peopleWait, waited } from '../enquiries/waiting';
+  import { say } from '../../words/say';
 
   /** One site: its first screen, where it stands, and what waits there, in words. */
   let { site, now }: { site: SiteLine; now: Date } = $props();
@@ -13,13 +14,11 @@
     site.blocking > 0 ? 'wrong' : site.newEnquiries > 0 || !isPublic ? 'waits' : 'is-open'
   );
   const stands = $derived.by(() => {
-    if (site.stage === 'FACTS') return 'Facts being gathered';
-    if (site.stage === 'DRAFTS') return 'Drafts on the table';
-    if (site.stage === 'KEPT') return 'Not public yet';
-    if (site.pendingChanges === 0) return 'Public, as it stands';
-    return site.pendingChanges === 1
-      ? 'Public, one change waits'
-      : `Public, ${site.pendingChanges} changes wait`;
+    if (site.stage === 'FACTS') return say('sites.siteRow.factsBeingGathered');
+    if (site.stage === 'DRAFTS') return say('sites.siteRow.draftsOnTheTable');
+    if (site.stage === 'KEPT') return say('sites.siteRow.notPublicYet');
+    if (site.pendingChanges === 0) return say('sites.siteRow.publicAsItStands');
+    return say('sites.siteRow.publicOneChangeWaits', { count: site.pendingChanges });
   });
   /** What waits, why, and where it is dealt with. */
   const waits = $derived.by(() => {
@@ -27,25 +26,26 @@
     if (site.newEnquiries > 0)
       return {
         words: peopleWait(site.newEnquiries),
-        more: site.waitingSince ? `The first for ${waited(new Date(site.waitingSince), now)}` : '',
+        more: site.waitingSince
+          ? say('sites.siteRow.theFirstFor', { waited: waited(new Date(site.waitingSince), now) })
+          : '',
         at: `${at}/enquiries`
       };
     if (site.stage === 'FACTS')
-      return { words: 'Facts are missing', more: 'A few more make a first page', at };
-    if (site.stage === 'DRAFTS') return { words: 'A draft is to be kept', more: '', at: `${at}/page` };
+      return { words: say('sites.siteRow.factsAreMissing'), more: say('sites.siteRow.aFewMoreMakeA'), at };
+    if (site.stage === 'DRAFTS')
+      return { words: say('sites.siteRow.aDraftIsToBe'), more: '', at: `${at}/page` };
     if (site.blocking > 0)
       return {
-        words:
-          site.blocking === 1
-            ? 'One snag keeps it off the web'
-            : `${site.blocking} snags keep it off the web`,
+        words: say('sites.siteRow.oneSnagKeepsItOff', { count: site.blocking }),
         more: '',
         at: `${at}/publish`
       };
-    if (site.stage === 'KEPT') return { words: 'Ready to be read and published', more: '', at: `${at}/page` };
-    return { words: 'Nothing waits', more: '', at: `${at}/page` };
+    if (site.stage === 'KEPT')
+      return { words: say('sites.siteRow.readyToBeReadAnd'), more: '', at: `${at}/page` };
+    return { words: say('sites.siteRow.nothingWaits'), more: '', at: `${at}/page` };
   });
-  const name = $derived(site.name.trim() || 'A site without a name');
+  const name = $derived(site.name.trim() || say('sites.siteRow.aSiteWithoutAName'));
   const address = $derived(
     site.publicAddress
       ? site.publicAddress.replace(/^https?:\/\//, '').replace(/\/$/, '')
@@ -60,7 +60,7 @@
   <div class="name">
     <h2><a href={waits.at} dir="auto">{name}</a></h2>
     <p class="quiet" dir="auto">{address}</p>
-    {#if !site.owner}<p class="quiet">You help with this one.</p>{/if}
+    {#if !site.owner}<p class="quiet">{say('sites.siteRow.youHelpWithThisOne')}</p>{/if}
   </div>
   <p class="stands {door}"><DoorMark state={door} size={21} /> {stands}</p>
   <p class="waits-for" class:brass={site.newEnquiries > 0 || !isPublic} class:madder={site.blocking > 0}>
@@ -68,9 +68,11 @@
     {#if waits.more}<span class="quiet">{waits.more}</span>{/if}
   </p>
   <p class="acts">
-    <a class="word" href="/sites/{site.id}/people">People</a>
+    <a class="word" href="/sites/{site.id}/people">{say('sites.siteRow.people')}</a>
     {#if site.publicAddress}
-      <a class="word" href={site.publicAddress} target="_blank" rel="noopener">Open it</a>
+      <a class="word" href={site.publicAddress} target="_blank" rel="noopener"
+        >{say('sites.siteRow.openIt')}</a
+      >
     {/if}
   </p>
 </li>

@@ -7,6 +7,7 @@
   import { session } from '../../session.svelte';
   import { waited } from '../enquiries/waiting';
   import SiteRow from './SiteRow.svelte';
+  import { say } from '../../words/say';
 
   let sites = $state<SiteLine[] | null>(null);
   let away = $state(false);
@@ -15,14 +16,18 @@
 
   const lead = $derived.by(() => {
     const all = sites ?? [];
-    const number = all.length === 1 ? 'One business' : `${all.length} businesses`;
+    const number = say('sites.sites.oneBusiness', { count: all.length });
     const first = all
       .filter((site) => site.waitingSince)
       .sort((one, other) => (one.waitingSince ?? '').localeCompare(other.waitingSince ?? ''))[0];
-    if (all.length === 0) return 'Each site stands here, with what waits for you there.';
-    if (!first) return `${number}. Nobody waits for an answer.`;
+    if (all.length === 0) return say('sites.sites.eachSiteStandsHereWith');
+    if (!first) return say('sites.sites.nobodyWaitsForAnAnswer', { number });
     const since = waited(new Date(first.waitingSince ?? ''), now);
-    return `${number}. Somebody has waited ${since} for an answer${all.length > 1 ? `, at ${first.name}` : ''}.`;
+    return say('sites.sites.somebodyHasWaitedForAn', {
+      number,
+      since,
+      rest: all.length > 1 ? say('sites.sites.at', { name: first.name }) : ''
+    });
   });
 
   let retry: ReturnType<typeof setTimeout> | undefined;
@@ -48,25 +53,25 @@
   onDestroy(() => clearTimeout(retry));
 </script>
 
-<svelte:head><title>All sites · Ostium</title></svelte:head>
+<svelte:head><title>{say('sites.sites.allSitesOstium')}</title></svelte:head>
 
-{#snippet begin()}<a class="act main" href="/new">Start a new site</a>{/snippet}
+{#snippet begin()}<a class="act main" href="/new">{say('sites.sites.startANewSite')}</a>{/snippet}
 
 <Frame act={begin}>
   <header class="head">
-    <h1>All sites</h1>
+    <h1>{say('sites.sites.allSites')}</h1>
     <p class="lead">{lead}</p>
   </header>
   {#if away}
-    <p role="alert">The connection is away. Your sites stand here once it is back.</p>
+    <p role="alert">{say('sites.sites.theConnectionIsAwayYour')}</p>
   {:else if sites && sites.length === 0 && !session.isIn}
     <section class="leaf chosen door">
-      <h2>Sign in to see your sites</h2>
+      <h2>{say('sites.sites.signInToSeeYour')}</h2>
       <SignInForm done={load} />
     </section>
   {:else if sites && sites.length === 0}
     <section class="leaf empty">
-      <p>No site yet. Three facts are enough for a first page.</p>
+      <p>{say('sites.sites.noSiteYetThreeFacts')}</p>
     </section>
   {:else if sites}
     <ul>

@@ -5,6 +5,7 @@
   import { BEFORE, BookingState } from './booking.svelte';
   import MoreRules from './MoreRules.svelte';
   import ServiceTimes from './ServiceTimes.svelte';
+  import { say } from '../../../words/say';
 
   /** How bookings are taken. Three decisions open the door; the rest stands ready beneath them. */
   let {
@@ -37,7 +38,9 @@
     changed();
     if (!refused)
       notices.info({
-        title: none ? 'No more bookings are taken.' : 'Your page takes bookings once it is published.'
+        title: none
+          ? say('doors.bookingSettings.noMoreBookingsAreTaken')
+          : say('doors.bookingSettings.yourPageTakesBookingsOnce')
       });
     await tick();
     document.getElementById('booking-head')?.focus();
@@ -45,27 +48,31 @@
 </script>
 
 {#if booking.away}
-  <p class="quiet" role="alert">The connection is away. What can be booked is shown when it is back.</p>
+  <p class="quiet" role="alert">{say('doors.bookingSettings.theConnectionIsAwayWhat')}</p>
 {:else if rules && booking.setup}
   <section aria-labelledby="booking-head">
-    <h2 id="booking-head" tabindex="-1">What can be booked</h2>
+    <h2 id="booking-head" tabindex="-1">{say('doors.bookingSettings.whatCanBeBooked')}</h2>
     <ServiceTimes {booking} keep={() => void keep()} />
     <div class="two">
       <p>
-        <label for="book-notice">How soon can somebody come?</label>
+        <label for="book-notice">{say('doors.bookingSettings.howSoonCanSomebodyCome')}</label>
         <select id="book-notice" class="line" bind:value={rules.notice} onchange={keep}>
           {#each BEFORE as [minutes, words] (minutes)}
             <option value={minutes}
-              >{minutes === 0 ? 'At once, if a time is free' : `Booked at least ${words}`}</option
+              >{minutes === 0
+                ? say('doors.bookingSettings.atOnceIfATime')
+                : say('doors.bookingSettings.bookedAtLeast', { words })}</option
             >
           {/each}
           {#if !BEFORE.some(([minutes]) => minutes === rules.notice)}
-            <option value={rules.notice}>Booked at least {rules.notice} minutes before</option>
+            <option value={rules.notice}
+              >{say('doors.bookingSettings.bookedAtLeastMinutesBefore', { notice: rules.notice })}</option
+            >
           {/if}
         </select>
       </p>
       <fieldset>
-        <legend>Who decides?</legend>
+        <legend>{say('doors.bookingSettings.whoDecides')}</legend>
         <label
           ><input
             type="radio"
@@ -75,7 +82,8 @@
               rules.atOnce = true;
               void keep();
             }}
-          /> Booked at once</label
+          />
+          {say('doors.bookingSettings.bookedAtOnce')}</label
         >
         <label
           ><input
@@ -86,13 +94,14 @@
               rules.atOnce = false;
               void keep();
             }}
-          /> You answer each one</label
+          />
+          {say('doors.bookingSettings.youAnswerEachOne')}</label
         >
       </fieldset>
     </div>
     {#if booking.setup.outside.length > 0}
       <div class="outside" role="status">
-        <p>Outside your hours as they are now, but they stay:</p>
+        <p>{say('doors.bookingSettings.outsideYourHoursAsThey')}</p>
         <ul>
           {#each booking.setup.outside as words, index (index)}<li>{words}</li>{/each}
         </ul>
@@ -101,16 +110,20 @@
     <p class="fault" role="alert">{refused}</p>
     <p class="acts">
       {#if set}
-        <a class="word" href="/sites/{id}/diary">To the diary</a>
+        <a class="word" href="/sites/{id}/diary">{say('doors.bookingSettings.toTheDiary')}</a>
       {:else}
         <button class="act main" disabled={rules.services.length === 0} onclick={() => take(false)}
-          >Take bookings</button
+          >{say('doors.bookingSettings.takeBookings')}</button
         >
       {/if}
       <button class="word" aria-expanded={more} aria-controls="booking-more" onclick={() => (more = !more)}
-        >{more ? 'Less' : 'More: people, the way, limits, questions'}</button
+        >{more
+          ? say('doors.bookingSettings.less')
+          : say('doors.bookingSettings.morePeopleTheWayLimits')}</button
       >
-      {#if set}<button class="word calm" onclick={() => take(true)}>Take no bookings</button>{/if}
+      {#if set}<button class="word calm" onclick={() => take(true)}
+          >{say('doors.bookingSettings.takeNoBookings')}</button
+        >{/if}
     </p>
     {#if more}<div id="booking-more">
         <MoreRules

@@ -1,6 +1,7 @@
 <script lang="ts">
   import { BEFORE, type BookingState } from './booking.svelte';
   import People from './People.svelte';
+  import { say } from '../../../words/say';
 
   /** The rules that stand ready: how far ahead, the way, limits, hours, people, questions, costs. */
   let {
@@ -12,7 +13,7 @@
 
   const rules = $derived(booking.rules);
   const name = (service: string): string =>
-    booking.setup?.services.find((each) => each.id === service)?.name ?? 'This service';
+    booking.setup?.services.find((each) => each.id === service)?.name ?? say('doors.moreRules.thisService');
 
   function ask(): void {
     rules?.questions.push({ words: '', required: false });
@@ -32,7 +33,7 @@
 {#if rules}
   <div class="rules">
     <p>
-      <label for="rule-ahead">Days ahead</label><input
+      <label for="rule-ahead">{say('doors.moreRules.daysAhead')}</label><input
         id="rule-ahead"
         class="line"
         type="number"
@@ -43,15 +44,17 @@
       />
     </p>
     <p>
-      <label for="rule-grid">Appointments begin</label>
+      <label for="rule-grid">{say('doors.moreRules.appointmentsBegin')}</label>
       <select id="rule-grid" class="line" bind:value={rules.grid} onchange={keep}>
         {#each grids as grid (grid)}<option value={grid}
-            >{grid === 60 ? 'on the hour' : `every ${grid} minutes`}</option
+            >{grid === 60
+              ? say('doors.moreRules.onTheHour')
+              : say('doors.moreRules.everyMinutes', { grid })}</option
           >{/each}
       </select>
     </p>
     <p>
-      <label for="rule-limit">Most on one day</label>
+      <label for="rule-limit">{say('doors.moreRules.mostOnOneDay')}</label>
       <input
         id="rule-limit"
         class="line"
@@ -62,52 +65,54 @@
         onchange={keep}
         aria-describedby="rule-limit-help"
       />
-      <small id="rule-limit-help" class="quiet">0 for as many as fit</small>
+      <small id="rule-limit-help" class="quiet">{say('doors.moreRules.n0ForAsManyAs')}</small>
     </p>
     <p>
-      <label for="rule-change">Visitors can move or cancel</label>
+      <label for="rule-change">{say('doors.moreRules.visitorsCanMoveOrCancel')}</label>
       <select id="rule-change" class="line" bind:value={rules.changeUntil} onchange={keep}>
         {#each BEFORE as [minutes, words] (minutes)}<option value={minutes}
-            >{minutes === 0 ? 'until it begins' : `up to ${words}`}</option
+            >{minutes === 0
+              ? say('doors.moreRules.untilItBegins')
+              : say('doors.moreRules.upTo', { words })}</option
           >{/each}
         {#if !BEFORE.some(([minutes]) => minutes === rules.changeUntil)}<option value={rules.changeUntil}
-            >up to {rules.changeUntil} minutes before</option
+            >{say('doors.moreRules.upToMinutesBefore', { changeUntil: rules.changeUntil })}</option
           >{/if}
       </select>
     </p>
     <p>
-      <label for="rule-hours">Hours for appointments</label>
+      <label for="rule-hours">{say('doors.moreRules.hoursForAppointments')}</label>
       <input
         id="rule-hours"
         class="line"
         maxlength="500"
-        placeholder={hours || 'Mon-Fri 9-5'}
+        placeholder={hours || say('doors.moreRules.monFri95')}
         bind:value={rules.hours}
         onchange={keep}
         aria-describedby="rule-hours-help"
       />
-      <small id="rule-hours-help" class="quiet">empty for your hours</small>
+      <small id="rule-hours-help" class="quiet">{say('doors.moreRules.emptyForYourHours')}</small>
     </p>
     <p>
-      <label for="rule-costs">A word on costs</label>
+      <label for="rule-costs">{say('doors.moreRules.aWordOnCosts')}</label>
       <input
         id="rule-costs"
         class="line"
         maxlength="200"
         dir="auto"
-        placeholder="You pay on the day."
+        placeholder={say('doors.moreRules.youPayOnTheDay')}
         bind:value={rules.costs}
         onchange={keep}
       />
     </p>
     <div class="wide">
       <label class="tick"
-        ><input type="checkbox" bind:checked={rules.travels} onchange={keep} /> You go to your customers: ask where,
-        and leave time for the way</label
+        ><input type="checkbox" bind:checked={rules.travels} onchange={keep} />
+        {say('doors.moreRules.youGoToYourCustomers')}</label
       >
       {#if rules.travels}
         <p class="way">
-          <label for="rule-way">Minutes between two, where the place is not known</label>
+          <label for="rule-way">{say('doors.moreRules.minutesBetweenTwoWhereThe')}</label>
           <input
             id="rule-way"
             class="line"
@@ -122,7 +127,7 @@
       {/if}
     </div>
     <fieldset class="wide">
-      <legend>Kept free beside each, and how many can come at once</legend>
+      <legend>{say('doors.moreRules.keptFreeBesideEachAnd')}</legend>
       {#each rules.services as service (service.service)}
         <p class="buffer">
           <span dir="auto">{name(service.service)}</span>
@@ -133,10 +138,11 @@
               min="0"
               max="240"
               step="5"
-              aria-label="Minutes before {name(service.service)}"
+              aria-label={say('doors.moreRules.minutesBefore', { name: name(service.service) })}
               bind:value={service.before}
               onchange={keep}
-            /> before</label
+            />
+            {say('doors.moreRules.before')}</label
           >
           <label
             ><input
@@ -145,10 +151,11 @@
               min="0"
               max="240"
               step="5"
-              aria-label="Minutes after {name(service.service)}"
+              aria-label={say('doors.moreRules.minutesAfter', { name: name(service.service) })}
               bind:value={service.after}
               onchange={keep}
-            /> after</label
+            />
+            {say('doors.moreRules.after')}</label
           >
           <label
             ><input
@@ -156,27 +163,28 @@
               type="number"
               min="1"
               max="200"
-              aria-label="People at once at {name(service.service)}"
+              aria-label={say('doors.moreRules.peopleAtOnceAt', { name: name(service.service) })}
               bind:value={service.capacity}
               onchange={keep}
-            /> at once</label
+            />
+            {say('doors.moreRules.atOnce')}</label
           >
         </p>
       {/each}
     </fieldset>
     <div class="wide texts">
       <label class="tick"
-        ><input type="checkbox" bind:checked={rules.texts.customers} onchange={keep} /> Text your customers too,
-        where they left a mobile number</label
+        ><input type="checkbox" bind:checked={rules.texts.customers} onchange={keep} />
+        {say('doors.moreRules.textYourCustomersTooWhere')}</label
       >
       <p class="way">
-        <label for="rule-text-to">Text you of each booking, at</label>
+        <label for="rule-text-to">{say('doors.moreRules.textYouOfEachBooking')}</label>
         <input
           id="rule-text-to"
           class="line number"
           type="tel"
           autocomplete="off"
-          placeholder="a mobile number"
+          placeholder={say('doors.moreRules.aMobileNumber')}
           bind:value={rules.texts.to}
           onchange={keep}
         />
@@ -184,25 +192,28 @@
     </div>
     <div class="wide"><People {booking} {keep} /></div>
     <fieldset class="wide">
-      <legend>Ask beside name and reach</legend>
+      <legend>{say('doors.moreRules.askBesideNameAndReach')}</legend>
       {#each rules.questions as question, index (index)}
         <p class="question">
           <input
             class="line"
             maxlength="160"
             dir="auto"
-            aria-label="Question {index + 1}"
-            placeholder="How many chimneys?"
+            aria-label={say('doors.moreRules.question', { number: index + 1 })}
+            placeholder={say('doors.moreRules.howManyChimneys')}
             bind:value={question.words}
             onchange={asked}
           />
           <label class="tick"
-            ><input type="checkbox" bind:checked={question.required} onchange={asked} /> needed</label
+            ><input type="checkbox" bind:checked={question.required} onchange={asked} />
+            {say('doors.moreRules.needed')}</label
           >
-          <button class="word" onclick={() => unask(index)}>Take out</button>
+          <button class="word" onclick={() => unask(index)}>{say('doors.moreRules.takeOut')}</button>
         </p>
       {/each}
-      {#if rules.questions.length < 6}<button class="word" onclick={ask}>Add a question</button>{/if}
+      {#if rules.questions.length < 6}<button class="word" onclick={ask}
+          >{say('doors.moreRules.addAQuestion')}</button
+        >{/if}
     </fieldset>
   </div>
 {/if}

@@ -1,14 +1,15 @@
 <script lang="ts">
   import type { BookingState, Resource } from './booking.svelte';
+  import { say } from '../../../words/say';
 
   /** Who or what carries appointments out: people, vehicles, rooms, each with hours and what it can. */
   let { booking, keep }: { booking: BookingState; keep: () => void } = $props();
 
   const rules = $derived(booking.rules);
   const KINDS: [Resource['kind'], string][] = [
-    ['PERSON', 'person'],
-    ['VEHICLE', 'vehicle'],
-    ['ROOM', 'room']
+    ['PERSON', say('doors.people.person')],
+    ['VEHICLE', say('doors.people.vehicle')],
+    ['ROOM', say('doors.people.room')]
   ];
 
   function add(): void {
@@ -46,10 +47,10 @@
 
 {#if rules}
   <fieldset>
-    <legend>Who or what carries it out</legend>
+    <legend>{say('doors.people.whoOrWhatCarriesIt')}</legend>
     {#if rules.resources.length === 0}
       <p class="quiet">
-        You alone, one appointment at a time. Add people, vehicles or rooms, and each has its own lane.
+        {say('doors.people.youAloneOneAppointmentAt')}
       </p>
     {/if}
     {#each rules.resources as resource, index (resource.id)}
@@ -58,23 +59,28 @@
           class="line"
           maxlength="60"
           dir="auto"
-          aria-label="Name"
-          placeholder="Name"
+          aria-label={say('doors.people.name')}
+          placeholder={say('doors.people.name')}
           bind:value={resource.name}
           onchange={said}
         />
-        <select class="line" aria-label="What it is" bind:value={resource.kind} onchange={said}>
+        <select
+          class="line"
+          aria-label={say('doors.people.whatItIs')}
+          bind:value={resource.kind}
+          onchange={said}
+        >
           {#each KINDS as [kind, words] (kind)}<option value={kind}>{words}</option>{/each}
         </select>
         <input
           class="line"
           maxlength="500"
-          aria-label="Hours of {resource.name || 'this one'}"
-          placeholder="your hours"
+          aria-label={say('doors.people.hoursOf', { name: resource.name || say('doors.people.thisOne') })}
+          placeholder={say('doors.people.yourHours')}
           bind:value={resource.hours}
           onchange={said}
         />
-        <button class="word" onclick={() => remove(index)}>Take out</button>
+        <button class="word" onclick={() => remove(index)}>{say('doors.people.takeOut')}</button>
         {#if rules.services.length > 1}
           <p class="skills">
             {#each rules.services as service (service.service)}
@@ -91,7 +97,8 @@
         {/if}
       </div>
     {/each}
-    {#if rules.resources.length < 20}<button class="word" onclick={add}>Add one</button>{/if}
+    {#if rules.resources.length < 20}<button class="word" onclick={add}>{say('doors.people.addOne')}</button
+      >{/if}
   </fieldset>
 {/if}
 

@@ -1,5 +1,6 @@
 <script lang="ts">
   import type { BookedService, BookingState } from './booking.svelte';
+  import { say } from '../../../words/say';
 
   /** Which services can be booked, and how long each takes. */
   let { booking, keep }: { booking: BookingState; keep: () => void } = $props();
@@ -19,7 +20,7 @@
 </script>
 
 {#if services.length === 0}
-  <p class="quiet">You have given no services yet. Give them under Facts.</p>
+  <p class="quiet">{say('doors.serviceTimes.youHaveGivenNoServices')}</p>
 {:else}
   <ul>
     {#each services as service (service.id)}
@@ -41,14 +42,15 @@
               min="5"
               max="2880"
               step="5"
-              aria-label="Minutes of {service.name}"
+              aria-label={say('doors.serviceTimes.minutesOf', { name: service.name })}
               placeholder={service.takes.replace(' min', '')}
               value={booked.minutes ?? ''}
               onchange={(event) => minutes(booked, event.currentTarget.value)}
-            /> min
+            />
+            {say('doors.serviceTimes.min')}
           </span>
           {#if !service.takes && booked.minutes === null}
-            <small>Say how long it takes, and it can be booked.</small>
+            <small>{say('doors.serviceTimes.sayHowLongItTakes')}</small>
           {/if}
         {:else}
           <small class="quiet">{service.takes}</small>

@@ -2,6 +2,7 @@ import { api } from '../../../api/client';
 import type { components } from '../../../api/schema';
 import type { Edit } from '../../../document/edits';
 import type { Outbox } from '../../../keeping/outbox.svelte';
+import { say } from '../../../words/say';
 
 type Schemas = components['schemas'];
 export type Setup = Schemas['BookingSetup'];
@@ -14,13 +15,13 @@ const DAY = 24 * HOUR;
 
 /** Times before something, as they can be chosen: minutes, and in words. */
 export const BEFORE: [number, string][] = [
-  [0, 'at any time'],
-  [HOUR, 'an hour before'],
-  [2 * HOUR, 'two hours before'],
-  [4 * HOUR, 'four hours before'],
-  [DAY, 'a day before'],
-  [2 * DAY, 'two days before'],
-  [7 * DAY, 'a week before']
+  [0, say('doors.booking.atAnyTime')],
+  [HOUR, say('doors.booking.anHourBefore')],
+  [2 * HOUR, say('doors.booking.twoHoursBefore')],
+  [4 * HOUR, say('doors.booking.fourHoursBefore')],
+  [DAY, say('doors.booking.aDayBefore')],
+  [2 * DAY, say('doors.booking.twoDaysBefore')],
+  [7 * DAY, say('doors.booking.aWeekBefore')]
 ];
 
 /** How bookings are taken, while it is set up. */

@@ -3,6 +3,7 @@
   import type { SiteState } from '../../../site.svelte';
   import type { FilesState } from './files.svelte';
   import GiveFiles from './GiveFiles.svelte';
+  import { say } from '../../../words/say';
 
   /** Price lists and brochures visitors can take away. */
   let { site, files }: { site: SiteState; files: FilesState } = $props();
@@ -17,7 +18,7 @@
 
 {#each rows as row (row.id)}
   <div class="file">
-    <label for="document-{row.id}">What it is called on the page</label>
+    <label for="document-{row.id}">{say('facts.documentsEditor.whatItIsCalledOn')}</label>
     <input
       id="document-{row.id}"
       class="line"
@@ -30,10 +31,11 @@
     <AnswerLine id="document-{row.id}-answer" answer={site.view?.answers[`document/${row.id}`]} typed="" />
     <p class="acts">
       <a class="word" href={files.address(`files/${(row.lines['file'] ?? '').slice(0, 64)}`)} download
-        >Look at it<span class="hidden-words">: {row.lines['title']}</span></a
+        >{say('facts.documentsEditor.lookAtIt')}<span class="hidden-words">: {row.lines['title']}</span></a
       >
       <button type="button" class="word" onclick={() => remove(row.id)}
-        >Take out<span class="hidden-words">: {row.lines['title']}</span></button
+        >{say('facts.documentsEditor.takeOut')}<span class="hidden-words">: {row.lines['title']}</span
+        ></button
       >
     </p>
   </div>

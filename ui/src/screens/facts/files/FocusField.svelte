@@ -1,4 +1,6 @@
 <script lang="ts">
+  import { say } from '../../../words/say';
+
   /** What must stay in sight when a picture is cropped by a narrow or a wide place: a place on it, and two trials. */
   let {
     image,
@@ -49,9 +51,7 @@
   >
     <img src={image} alt="" style:filter="brightness({1 + light / 100})" draggable="false" />
     <button type="button" style:left="{x}%" style:top="{y}%" onkeydown={keys}
-      ><span class="hidden-words"
-        >What must stay in sight: {x} % from the left, {y} % from the top. Arrow keys move it.</span
-      ></button
+      ><span class="hidden-words">{say('facts.focusField.whatMustStayInSight', { x, y })}</span></button
     >
   </div>
   <div class="trial wide" aria-hidden="true">

@@ -1,6 +1,7 @@
 <script lang="ts">
   import type { FilesState } from './files.svelte';
   import type { Use } from './rows';
+  import { say } from '../../../words/say';
 
   /** Where pictures and files are dropped, picked or pasted; beneath it, what became of each. */
   let {
@@ -45,7 +46,11 @@
 >
   <span>
     <label class="act" for={id}
-      >{documents ? 'Choose a PDF' : several ? 'Choose pictures' : 'Choose a picture'}</label
+      >{documents
+        ? say('facts.giveFiles.chooseAPdf')
+        : several
+          ? say('facts.giveFiles.choosePictures')
+          : say('facts.giveFiles.chooseAPicture')}</label
     >
     <input
       {id}
@@ -61,7 +66,11 @@
     />
   </span>
   <p id="{id}-limits" class="quiet">
-    Or drop {several ? 'them' : 'it'} here{documents ? '' : ', or paste'}. {files.view?.limits ?? ''}
+    {say('facts.giveFiles.orDropHere', {
+      rest: several ? say('facts.giveFiles.them') : say('facts.giveFiles.it'),
+      rest2: documents ? '' : say('facts.giveFiles.orPaste'),
+      limits: files.view?.limits ?? ''
+    })}
   </p>
 </div>
 
@@ -72,11 +81,11 @@
       {#if each.fault}
         <span>{each.fault}</span>
       {:else if each.done}
-        <span class="quiet">{['Taken.', ...each.notes].join(' ')}</span>
+        <span class="quiet">{[say('facts.giveFiles.taken'), ...each.notes].join(' ')}</span>
       {:else if each.part < 1}
-        <progress value={each.part} aria-label="{each.name}, sent"></progress>
+        <progress value={each.part} aria-label={say('facts.giveFiles.sent', { name: each.name })}></progress>
       {:else}
-        <span class="quiet">Being looked at …</span>
+        <span class="quiet">{say('facts.giveFiles.beingLookedAt')}</span>
       {/if}
     </li>
   {/each}

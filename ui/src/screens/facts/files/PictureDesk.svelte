@@ -9,6 +9,7 @@
   import FocusField from './FocusField.svelte';
   import type { FilesState } from './files.svelte';
   import { cut, load, turned } from './print';
+  import { say } from '../../../words/say';
 
   /** Where a picture is cut, turned, mirrored, made lighter, and freed from its ground. Nothing is lost by it. */
   let { site, files, row, close }: { site: SiteState; files: FilesState; row: SheetRow; close: () => void } =
@@ -16,9 +17,9 @@
 
   const NEAREST = 8;
   const GROUNDS = [
-    { value: 'kept', words: 'Keep it' },
-    { value: 'around', words: 'Take it away' },
-    { value: 'everywhere', words: 'Inside letters too' }
+    { value: 'kept', words: say('facts.pictureDesk.keepIt') },
+    { value: 'around', words: say('facts.pictureDesk.takeItAway') },
+    { value: 'everywhere', words: say('facts.pictureDesk.insideLettersToo') }
   ];
   const lines = untrack(() => ({ ...row.lines }));
   const isSign = lines['use'] === 'logo' || lines['use'] === 'icon';
@@ -40,7 +41,9 @@
   let printed = $state('');
   let fault = $state('');
 
-  const shapes = $derived(lines['crop'] ? [{ value: 'cut', words: 'As cut' }, ...SHAPES] : SHAPES);
+  const shapes = $derived(
+    lines['crop'] ? [{ value: 'cut', words: say('facts.pictureDesk.asCut') }, ...SHAPES] : SHAPES
+  );
 
   void open();
 
@@ -49,7 +52,7 @@
     try {
       if (view) plain = await load(files.address(view.plain));
     } catch {
-      fault = 'The picture cannot be had just now. Close this, and try again in a moment.';
+      fault = say('facts.pictureDesk.thePictureCannotBeHad');
     }
     await lay(lines['crop'] ? 'cut' : 'own');
   }
@@ -81,11 +84,7 @@
   /** The cropper has no name of its own. */
   $effect(() => {
     const box = image && stage?.querySelector('.svelte-easy-crop-container');
-    if (box)
-      box.setAttribute(
-        'aria-label',
-        'The part that is shown. Arrow keys move it, plus and minus bring it nearer.'
-      );
+    if (box) box.setAttribute('aria-label', say('facts.pictureDesk.thePartThatIsShown'));
   });
 
   $effect(() => {
@@ -127,7 +126,7 @@
     <Dialog.Backdrop class="veil" />
     <Dialog.Positioner class="stand">
       <Dialog.Content class="leaf is-open leaf-dialog picture-desk">
-        <Dialog.Title class="h">Cut and change</Dialog.Title>
+        <Dialog.Title class="h">{say('facts.pictureDesk.cutAndChange')}</Dialog.Title>
         {#if fault}<p class="fault" role="alert">{fault}</p>{/if}
         <div class="desk">
           <div>
@@ -154,13 +153,18 @@
               {/if}
             </div>
             <label class="range"
-              ><span>Nearer</span>
+              ><span>{say('facts.pictureDesk.nearer')}</span>
               <input type="range" min="1" max={NEAREST} step="0.05" bind:value={zoom} /></label
             >
           </div>
           <div class="tools">
-            <h3>Shape</h3>
-            <Choice label="Shape" choices={shapes} value={shape} choose={(next) => void lay(next)} />
+            <h3>{say('facts.pictureDesk.shape')}</h3>
+            <Choice
+              label={say('facts.pictureDesk.shape')}
+              choices={shapes}
+              value={shape}
+              choose={(next) => void lay(next)}
+            />
             <p class="acts">
               <button
                 type="button"
@@ -168,7 +172,7 @@
                 onclick={() => {
                   turn = (turn + 90) % 360;
                   void lay('own');
-                }}>Turn it</button
+                }}>{say('facts.pictureDesk.turnIt')}</button
               >
               <button
                 type="button"
@@ -177,31 +181,33 @@
                 onclick={() => {
                   mirrored = !mirrored;
                   void lay('own');
-                }}>Mirror it</button
+                }}>{say('facts.pictureDesk.mirrorIt')}</button
               >
             </p>
             <label class="range"
-              ><span>Darker or lighter</span>
+              ><span>{say('facts.pictureDesk.darkerOrLighter')}</span>
               <input type="range" min="-50" max="50" step="5" bind:value={light} />
               <output>{light > 0 ? '+' : ''}{light}</output></label
             >
             {#if isSign}
-              <h3>Flat ground</h3>
+              <h3>{say('facts.pictureDesk.flatGround')}</h3>
               <Choice
-                label="Flat ground"
+                label={say('facts.pictureDesk.flatGround')}
                 choices={GROUNDS}
                 value={ground}
                 choose={(next) => (ground = next)}
               />
             {:else if printed}
-              <h3>What must stay in sight</h3>
+              <h3>{say('facts.pictureDesk.whatMustStayInSight')}</h3>
               <FocusField image={printed} bind:x bind:y {light} />
             {/if}
           </div>
         </div>
         <div class="foot">
-          <button class="act main" type="button" onclick={done}>Use it so</button>
-          <Dialog.CloseTrigger class="act" type="button">Leave it</Dialog.CloseTrigger>
+          <button class="act main" type="button" onclick={done}>{say('facts.pictureDesk.useItSo')}</button>
+          <Dialog.CloseTrigger class="act" type="button"
+            >{say('facts.pictureDesk.leaveIt')}</Dialog.CloseTrigger
+          >
         </div>
       </Dialog.Content>
     </Dialog.Positioner>

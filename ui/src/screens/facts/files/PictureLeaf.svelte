@@ -4,6 +4,7 @@
   import type { SiteState } from '../../../site.svelte';
   import type { FilesState } from './files.svelte';
   import { called, settle, type Use } from './rows';
+  import { say } from '../../../words/say';
 
   /** One picture: as visitors see it, what it shows, where it belongs. */
   let {
@@ -14,10 +15,10 @@
   }: { site: SiteState; files: FilesState; row: SheetRow; change: () => void } = $props();
 
   const PLACES: [Use, string][] = [
-    ['logo', 'Logo'],
-    ['opening', 'At the opening'],
-    ['work', 'Of your work'],
-    ['icon', 'Icon on the tab']
+    ['logo', say('facts.pictureLeaf.logo')],
+    ['opening', say('facts.pictureLeaf.atTheOpening')],
+    ['work', say('facts.pictureLeaf.ofYourWork')],
+    ['icon', say('facts.pictureLeaf.iconOnTheTab')]
   ];
 
   /** Below this, in pixels, a photograph at the opening looks soft. */
@@ -45,20 +46,21 @@
     {#if view}<img src={files.address(view.thumb)} alt="" />{/if}
     {#if view && view.made < view.planned}
       <p class="making" role="status">
-        <progress value={view.made} max={view.planned} aria-label="Sizes made"></progress>
-        {view.made} of {view.planned} sizes
+        <progress value={view.made} max={view.planned} aria-label={say('facts.pictureLeaf.sizesMade')}
+        ></progress>
+        {say('facts.pictureLeaf.ofSizes', { made: view.made, planned: view.planned })}
       </p>
     {/if}
   </div>
   <div class="about">
     {#if !isPlain}
-      <label for="{id}-alternative">What it shows, for those who cannot see it</label>
+      <label for="{id}-alternative">{say('facts.pictureLeaf.whatItShowsForThose')}</label>
       <input
         id="{id}-alternative"
         class="line"
         dir="auto"
         maxlength="200"
-        placeholder="A brush going up a flue above a swept hearth"
+        placeholder={say('facts.pictureLeaf.aBrushGoingUpA')}
         disabled={row.lines['decoration'] === 'yes'}
         bind:value={row.lines['alternative']}
         oninput={() => site.changed()}
@@ -72,10 +74,10 @@
             row.lines['decoration'] = event.currentTarget.checked ? 'yes' : '';
             site.changed();
           }}
-        />Decoration only: it says nothing the words do not</label
+        />{say('facts.pictureLeaf.decorationOnlyItSaysNothing')}</label
       >
       <AnswerLine id="{id}-answer" answer={site.view?.answers[`picture/${row.id}`]} typed="" />
-      <label for="{id}-credit">Taken by, if that is to be shown</label>
+      <label for="{id}-credit">{say('facts.pictureLeaf.takenByIfThatIs')}</label>
       <input
         id="{id}-credit"
         class="line"
@@ -85,9 +87,9 @@
         oninput={() => site.changed()}
       />
     {:else}
-      <p class="quiet">Read aloud as your name.</p>
+      <p class="quiet">{say('facts.pictureLeaf.readAloudAsYourName')}</p>
     {/if}
-    <label for="{id}-use">Where it belongs</label>
+    <label for="{id}-use">{say('facts.pictureLeaf.whereItBelongs')}</label>
     <select
       id="{id}-use"
       class="line"
@@ -97,16 +99,17 @@
       {#each PLACES as [use, words] (use)}<option value={use}>{words}</option>{/each}
     </select>
     <p class="acts">
-      {#if view && !view.drawn}<button type="button" class="act" onclick={change}>Cut and change</button>{/if}
+      {#if view && !view.drawn}<button type="button" class="act" onclick={change}
+          >{say('facts.pictureLeaf.cutAndChange')}</button
+        >{/if}
       <button type="button" class="word" onclick={remove}
-        >Take out<span class="hidden-words">: {called(row)}</span></button
+        >{say('facts.pictureLeaf.takeOut')}<span class="hidden-words">: {called(row)}</span></button
       >
       {#if view}<span class="quiet">{view.width} × {view.height}</span>{/if}
     </p>
     {#if isSmall}
       <p class="small" role="status">
-        This is small for the opening, and will look soft on a laptop. Give one at least {WIDE} wide, if you have
-        it.
+        {say('facts.pictureLeaf.thisIsSmallForThe', { WIDE })}
       </p>
     {/if}
   </div>

@@ -1,3 +1,5 @@
+import { say } from '../../../words/say';
+
 /** A part of a picture in per cent, as the cropper says it. */
 export interface Area {
   x: number;
@@ -14,11 +16,11 @@ export interface Shape {
 }
 
 export const SHAPES: Shape[] = [
-  { value: 'own', words: 'As it is', aspect: 0 },
-  { value: 'wide', words: 'Wide', aspect: 16 / 9 },
-  { value: 'landscape', words: 'Landscape', aspect: 3 / 2 },
-  { value: 'square', words: 'Square', aspect: 1 },
-  { value: 'upright', words: 'Upright', aspect: 3 / 4 }
+  { value: 'own', words: say('facts.cut.asItIs'), aspect: 0 },
+  { value: 'wide', words: say('facts.cut.wide'), aspect: 16 / 9 },
+  { value: 'landscape', words: say('facts.cut.landscape'), aspect: 3 / 2 },
+  { value: 'square', words: say('facts.cut.square'), aspect: 1 },
+  { value: 'upright', words: say('facts.cut.upright'), aspect: 3 / 4 }
 ];
 
 /** Reads `10,20,50,60`; empty words are the whole picture. */

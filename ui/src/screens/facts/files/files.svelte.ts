@@ -3,6 +3,7 @@ import type { components } from '../../../api/schema';
 import { upload } from '../../../api/upload';
 import type { SiteState } from '../../../site.svelte';
 import { put, type Taken, type Use } from './rows';
+import { say } from '../../../words/say';
 
 export type FilesView = components['schemas']['FilesView'];
 export type PictureView = components['schemas']['PictureView'];
@@ -86,7 +87,7 @@ export class FilesState {
       const address = `/api/sites/${this.#site.view?.id}/files?use=${use}`;
       const { data, problem } = await upload<Taken>(address, file, (part) => (now.part = part));
       if (!data) {
-        now.fault = problem?.detail ?? 'That did not work. Try again in a moment.';
+        now.fault = problem?.detail ?? say('facts.files.thatDidNotWorkTry');
         return '';
       }
       now.notes = data.notes;
@@ -94,7 +95,7 @@ export class FilesState {
       this.#site.changed();
       return row;
     } catch {
-      now.fault = 'There is no connection. Give it again in a moment.';
+      now.fault = say('facts.files.thereIsNoConnectionGive');
       return '';
     } finally {
       now.done = true;
@@ -105,7 +106,10 @@ export class FilesState {
   #tooLarge(file: File): string {
     const most = /pdf$/i.test(file.type) ? this.view?.documentBytes : this.view?.pictureBytes;
     return most && file.size > most
-      ? `This has ${(file.size / MEGABYTE).toFixed(1)} MB. The most is ${most / MEGABYTE} MB: make it smaller, and give that.`
+      ? say('facts.files.thisHasMbTheMost', {
+          megabytes: (file.size / MEGABYTE).toFixed(1),
+          most: most / MEGABYTE
+        })
       : '';
   }
 }

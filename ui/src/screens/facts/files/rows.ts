@@ -1,5 +1,6 @@
 import type { components } from '../../../api/schema';
 import type { Sheet, SheetRow } from '../../../sheet';
+import { say } from '../../../words/say';
 
 export type Taken = components['schemas']['TakenView'];
 
@@ -17,7 +18,7 @@ export function picturesOf(sheet: Sheet, use: Use): SheetRow[] {
 export function put(sheet: Sheet, taken: Taken, use: Use): string {
   const id = crypto.randomUUID();
   if (taken.kind === 'document') {
-    const title = taken.name || 'Price list';
+    const title = taken.name || say('facts.rows.priceList');
     sheet.rows.push({ kind: 'document', id, lines: { file: taken.file, title } });
     return id;
   }
@@ -52,5 +53,5 @@ export function settle(sheet: Sheet, use: Use, except: string): void {
 
 /** What a picture is called in a list: what it shows, or the name it came with. */
 export function called(row: SheetRow): string {
-  return row.lines['alternative']?.trim() || row.lines['name']?.trim() || 'A picture';
+  return row.lines['alternative']?.trim() || row.lines['name']?.trim() || say('facts.rows.aPicture');
 }

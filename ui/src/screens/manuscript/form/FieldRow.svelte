@@ -1,5 +1,6 @@
 <script lang="ts">
   import { hangers, lines, type Field, type FieldKind, type Form } from './form';
+  import { say } from '../../../words/say';
 
   /** A field of a form: what is asked, and once it is opened, the rules of its answer. */
   let {
@@ -34,8 +35,8 @@
   const said = $derived(
     [
       kind ? kind.words.charAt(0).toLowerCase() + kind.words.slice(1) : undefined,
-      field.required ? 'needed' : 'if they like',
-      ...(hangsOn ? [`only with “${field.condition?.answer}”`] : [])
+      field.required ? say('manuscript.fieldRow.needed') : say('manuscript.fieldRow.ifTheyLike'),
+      ...(hangsOn ? [say('manuscript.fieldRow.onlyWith', { answer: field.condition?.answer })] : [])
     ].join(', ')
   );
 
@@ -47,7 +48,7 @@
 
 <li class:open>
   <div class="row">
-    <label class="hidden-words" for="label-{id}">What is asked</label>
+    <label class="hidden-words" for="label-{id}">{say('manuscript.fieldRow.whatIsAsked')}</label>
     <input
       id="label-{id}"
       class="line"
@@ -69,10 +70,10 @@
           checked={field.required}
           onchange={(event) => set({ required: event.currentTarget.checked })}
         />
-        It must be answered
+        {say('manuscript.fieldRow.itMustBeAnswered')}
       </label>
       {#if kind?.options}
-        <label for="options-{id}">Answers, one a line</label>
+        <label for="options-{id}">{say('manuscript.fieldRow.answersOneALine')}</label>
         <textarea
           id="options-{id}"
           class="line"
@@ -80,18 +81,18 @@
           value={field.options.join('\n')}
           onchange={(event) => set({ options: lines(event.currentTarget.value) })}></textarea>
       {/if}
-      <label for="help-{id}">A line beneath it</label>
+      <label for="help-{id}">{say('manuscript.fieldRow.aLineBeneathIt')}</label>
       <input
         id="help-{id}"
         class="line"
         type="text"
         maxlength="200"
-        placeholder="nothing"
+        placeholder={say('manuscript.fieldRow.nothing')}
         value={field.help}
         oninput={(event) => set({ help: event.currentTarget.value }, true)}
       />
       {#if kind?.hangs && above.length > 0}
-        <label for="hangs-{id}">Ask it</label>
+        <label for="hangs-{id}">{say('manuscript.fieldRow.askIt')}</label>
         <span class="hang">
           <select
             id="hangs-{id}"
@@ -99,28 +100,36 @@
             value={field.condition?.key ?? ''}
             onchange={(event) => hang(event.currentTarget.value)}
           >
-            <option value="">always</option>
+            <option value="">{say('manuscript.fieldRow.always')}</option>
             {#each above as each (each.field.key)}
-              <option value={each.field.key}>only after “{each.field.label}”</option>
+              <option value={each.field.key}
+                >{say('manuscript.fieldRow.onlyAfter', { label: each.field.label })}</option
+              >
             {/each}
           </select>
           {#if hangsOn}
             <select
               class="line"
-              aria-label="The answer that brings it"
+              aria-label={say('manuscript.fieldRow.theAnswerThatBringsIt')}
               value={field.condition?.answer}
               onchange={(event) =>
                 set({ condition: { key: hangsOn.field.key, answer: event.currentTarget.value } })}
             >
-              {#each hangsOn.answers as answer (answer)}<option value={answer}>is “{answer}”</option>{/each}
+              {#each hangsOn.answers as answer (answer)}<option value={answer}
+                  >{say('manuscript.fieldRow.is', { answer })}</option
+                >{/each}
             </select>
           {/if}
         </span>
       {/if}
       <p class="tools">
-        <button class="word" type="button" disabled={first} onclick={() => move(-1)}>Up</button>
-        <button class="word" type="button" disabled={last} onclick={() => move(1)}>Down</button>
-        <button class="word" type="button" onclick={remove}>Take it out</button>
+        <button class="word" type="button" disabled={first} onclick={() => move(-1)}
+          >{say('manuscript.fieldRow.up')}</button
+        >
+        <button class="word" type="button" disabled={last} onclick={() => move(1)}
+          >{say('manuscript.fieldRow.down')}</button
+        >
+        <button class="word" type="button" onclick={remove}>{say('manuscript.fieldRow.takeItOut')}</button>
       </p>
     </div>
   {/if}

@@ -4,6 +4,7 @@
   import type { ManuscriptState } from '../manuscript.svelte';
   import FieldRow from './FieldRow.svelte';
   import { addable, added, changed, moved, without, type Field, type Form } from './form';
+  import { say } from '../../../words/say';
 
   /** What a form asks, built where it stands: each field as its visitors read it, its rules beneath. */
   let { manuscript, section }: { manuscript: ManuscriptState; section: string } = $props();
@@ -67,7 +68,7 @@
 
 {#if form && view}
   <div class="form">
-    <p class="what"><b>What it asks</b></p>
+    <p class="what"><b>{say('manuscript.formFields.whatItAsks')}</b></p>
     <ol>
       {#each form.fields as field, index (field.key)}
         <FieldRow
@@ -87,7 +88,7 @@
     </ol>
     {#if reason}<p class="fault" role="alert">{reason}</p>{/if}
     <p class="more">
-      <label for="add-{section}">Ask for more</label>
+      <label for="add-{section}">{say('manuscript.formFields.askForMore')}</label>
       <select
         id="add-{section}"
         class="line"
@@ -97,18 +98,18 @@
           event.currentTarget.value = '';
         }}
       >
-        <option value="">choose</option>
+        <option value="">{say('manuscript.formFields.choose')}</option>
         {#each addable(form, kinds) as kind (kind.kind)}<option value={kind.kind}>{kind.words}</option>{/each}
       </select>
       {#if !view.usual}
         <button class="word" type="button" onclick={() => manuscript.edit(edit(form, true))}
-          >As it was at first</button
+          >{say('manuscript.formFields.asItWasAtFirst')}</button
         >
       {/if}
     </p>
     {#if view.starts.length > 0}
       <p class="more">
-        <label for="start-{section}">Begin again with</label>
+        <label for="start-{section}">{say('manuscript.formFields.beginAgainWith')}</label>
         <select
           id="start-{section}"
           class="line"
@@ -118,12 +119,12 @@
             event.currentTarget.value = '';
           }}
         >
-          <option value="">choose</option>
+          <option value="">{say('manuscript.formFields.choose')}</option>
           {#each view.starts as start (start.start)}<option value={start.start}>{start.words}</option>{/each}
         </select>
       </p>
     {/if}
-    <label class="after" for="thanks-{section}">After sending, they read</label>
+    <label class="after" for="thanks-{section}">{say('manuscript.formFields.afterSendingTheyRead')}</label>
     <textarea
       id="thanks-{section}"
       class="line"
@@ -139,7 +140,7 @@
           checked={form.confirms}
           onchange={(event) => set({ ...form, confirms: event.currentTarget.checked })}
         />
-        Send the same words by mail to whoever leaves an address
+        {say('manuscript.formFields.sendTheSameWordsBy')}
       </label>
     {/if}
   </div>

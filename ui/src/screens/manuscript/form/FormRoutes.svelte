@@ -3,6 +3,7 @@
   import type { Edit } from '../../../document/edits';
   import type { ManuscriptState } from '../manuscript.svelte';
   import { deciders, recipients, type Form, type Route } from './form';
+  import { say } from '../../../words/say';
 
   /** Who is told of messages by what was answered. Acts at once, unlike what the form asks. */
   let { manuscript, section }: { manuscript: ManuscriptState; section: string } = $props();
@@ -63,17 +64,17 @@
 </script>
 
 <div class="routes" role="group" aria-labelledby="routes-{section}">
-  <p class="what" id="routes-{section}">By what they answer</p>
+  <p class="what" id="routes-{section}">{say('manuscript.formRoutes.byWhatTheyAnswer')}</p>
   {#each routes as route, at (at)}
     <div class="route">
       <select
         id="route-{section}-{at}"
         class="line"
-        aria-label="Messages with this answer"
+        aria-label={say('manuscript.formRoutes.messagesWithThisAnswer')}
         value={name(route.field, route.answer)}
         onchange={(event) => choose(at, event.currentTarget.value)}
       >
-        <option value="">every message</option>
+        <option value="">{say('manuscript.formRoutes.everyMessage')}</option>
         {#each fields as each (each.field.key)}
           <optgroup label={each.field.label}>
             {#each each.answers as answer (answer)}
@@ -82,32 +83,39 @@
           </optgroup>
         {/each}
         {#if !isAsked(route)}
-          <option value={name(route.field, route.answer)}>{route.answer} (not asked any more)</option>
+          <option value={name(route.field, route.answer)}
+            >{say('manuscript.formRoutes.notAskedAnyMore', { answer: route.answer })}</option
+          >
         {/if}
       </select>
       <input
         class="line"
         type="text"
-        aria-label="Who is told"
-        placeholder="a mail address or a mobile number"
+        aria-label={say('manuscript.formRoutes.whoIsTold')}
+        placeholder={say('manuscript.formRoutes.aMailAddressOrA')}
         value={route.to.join(', ')}
         onchange={(event) => changed(at, { to: recipients(event.currentTarget.value) })}
       />
-      <button class="word" type="button" onclick={() => remove(at)} aria-label="Take out this line"
-        >Remove</button
+      <button
+        class="word"
+        type="button"
+        onclick={() => remove(at)}
+        aria-label={say('manuscript.formRoutes.takeOutThisLine')}
+        >{say('manuscript.formRoutes.remove')}</button
       >
     </div>
   {/each}
   {#if reason}<p class="fault" role="alert">{reason}</p>{/if}
   {#if routes.length > 0}
     <p class="quiet">
-      A mail address gets these messages in place of those above. A mobile number gets a text beside the mail.
-      This acts at once.
+      {say('manuscript.formRoutes.aMailAddressGetsThese')}
     </p>
   {/if}
   {#if routes.length < MOST}
     <button id="add-route-{section}" class="word" type="button" onclick={add}>
-      {routes.length === 0 ? 'Send some to somebody else, or have a text sent' : 'One more line'}
+      {routes.length === 0
+        ? say('manuscript.formRoutes.sendSomeToSomebodyElse')
+        : say('manuscript.formRoutes.oneMoreLine')}
     </button>
   {/if}
 </div>

@@ -1,4 +1,5 @@
 import type { components } from '../../../api/schema';
+import { say } from '../../../words/say';
 
 type Schemas = components['schemas'];
 export type FieldKind = Schemas['FieldKindView'];
@@ -23,7 +24,7 @@ export function added(form: Form, kind: FieldKind, key = newKey()): Form {
     kind: kind.kind,
     required: false,
     longest: LONGEST,
-    options: kind.options ? ['One', 'Another'] : [],
+    options: kind.options ? [say('manuscript.form.one'), say('manuscript.form.another')] : [],
     condition: null
   };
   return { ...form, fields: [...form.fields, field] };
@@ -88,7 +89,7 @@ function isDecider(field: Field, kinds: readonly FieldKind[]): boolean {
 }
 
 function answersOf(field: Field): string[] {
-  return field.kind === 'YES_NO' ? ['Yes', 'No'] : field.options;
+  return field.kind === 'YES_NO' ? [say('manuscript.form.yes'), say('manuscript.form.no')] : field.options;
 }
 
 /** Fields that decide who is told of a message, each with its answers. */
