@@ -69,7 +69,9 @@ class SignedOutTest {
         context.clearCookies();
         page.navigate(Chromium.editor() + "/sign-in");
         owner.says("email", email).says("password", "a long password").taps("Sign in");
-        assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Facts")))
+        assertThat(page.getByRole(
+                        AriaRole.HEADING,
+                        new Page.GetByRoleOptions().setName("Facts").setExact(true)))
                 .isVisible();
     }
 }
