@@ -5,7 +5,8 @@ import { defineConfig } from 'vitest/config';
 export default defineConfig(({ mode }) => ({
   plugins: [tailwindcss(), svelte()],
   resolve: mode === 'test' ? { conditions: ['browser'] } : {},
-  build: { manifest: true, assetsInlineLimit: 0 },
+  // All words of the interface stand in its first part.
+  build: { manifest: true, assetsInlineLimit: 0, chunkSizeWarningLimit: 560 },
   server: {
     proxy: { '/api': 'http://127.0.0.1:8080', '/letters': 'http://127.0.0.1:8080' }
   },
