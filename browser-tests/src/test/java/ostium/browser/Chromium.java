@@ -93,6 +93,11 @@ final class Chromium {
         return LastSeen.of(context);
     }
 
+    /** A laptop in the United States. */
+    static BrowserContext american() {
+        return context(options(Screen.LAPTOP, ColorScheme.LIGHT).setLocale("en-US"));
+    }
+
     static BrowserContext context(Screen screen) {
         return context(screen, ColorScheme.LIGHT, true);
     }

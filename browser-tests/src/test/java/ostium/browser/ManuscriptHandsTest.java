@@ -123,6 +123,17 @@ class ManuscriptHandsTest {
     }
 
     @Test
+    void whatIsTypedIntoTheFormOfTheShopfrontIsSentNowhereAndStays() {
+        Locator form = page.frameLocator("iframe").locator("[data-enquiry]");
+        form.locator("[name=name]").fill("Ada herself");
+        form.locator("[name=reach]").fill("ada@quill.example");
+        form.locator("[name=message]").fill("Does it arrive?");
+        form.locator(".send").click();
+        assertThat(page.getByText("Nothing is sent from here.")).isVisible();
+        assertThat(form.locator("[name=message]")).hasValue("Does it arrive?");
+    }
+
+    @Test
     void aFactWithinAHeadlineOpensNothingUntilItIsAskedFor() {
         Locator headline = page.getByLabel("Opening: headline");
         headline.fill("Ring ");

@@ -114,6 +114,19 @@ class OpeningSheetTest {
         assertThat(page.locator("#account-email")).hasValue("ada");
     }
 
+    /** A browser of another country begins a sheet of that country; its numbers and prices are read as there. */
+    @Test
+    void aBrowserInAmericaBeginsAnAmericanBusiness() {
+        try (BrowserContext american = Chromium.american()) {
+            Page sheet = american.newPage();
+            Owner there = Owner.at(sheet, "/").says("name", "Harbor Sweeps").says("telephone", "(212) 555-0142");
+            there.waitsUntilKept();
+            assertThat(sheet.locator("#telephone-answer")).containsText("212");
+            assertThat(sheet.locator("#telephone-answer")).not().containsText("44");
+            assertThat(sheet.getByLabel("Country")).hasValue("US");
+        }
+    }
+
     /** Whoever has an account keeps the draft they chose with it, where they are. */
     @Test
     void aDraftIsKeptWithAnAccountThereIs() {

@@ -9,6 +9,8 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.FilePayload;
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
@@ -16,6 +18,7 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.util.Base64;
 import java.util.List;
+import javax.imageio.ImageIO;
 import org.junit.jupiter.api.Test;
 
 /** Pictures and files: given, described, cut with the keyboard, seen by visitors, and taken back. */
@@ -159,6 +162,26 @@ class PicturesTest {
             assertThat(page.locator(".picture")).hasCount(0);
             assertThat(owner.fact("At the opening")).containsText("Strings");
         }
+    }
+
+    @Test
+    void aPictureTooSmallForTheOpeningIsTakenAndSaidToBeSmall() {
+        try (BrowserContext context = Chromium.context(Chromium.Screen.LAPTOP)) {
+            Page page = context.newPage();
+            owner(page, "Small Pianos").opensFact("At the opening");
+            page.locator("#give-opening").setInputFiles(new FilePayload("thumb.png", "image/png", png(60, 40)));
+            assertThat(page.getByText("This is small for the opening")).isVisible();
+        }
+    }
+
+    private static byte[] png(int width, int height) {
+        ByteArrayOutputStream png = new ByteArrayOutputStream();
+        try {
+            ImageIO.write(new BufferedImage(width, height, BufferedImage.TYPE_INT_RGB), "png", png);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+        return png.toByteArray();
     }
 
     @Test

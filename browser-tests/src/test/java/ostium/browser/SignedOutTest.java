@@ -8,6 +8,7 @@ import com.microsoft.playwright.options.AriaRole;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
+import ostium.app.StandInMails;
 
 /** Whoever is not signed in is told so where they are, and comes to what they asked for. */
 class SignedOutTest {
@@ -52,13 +53,32 @@ class SignedOutTest {
         }
     }
 
-    /** Whoever signs in to the one site they have, which is not public yet, goes on with it. */
+    /** Somebody who has an account signs in where the invitation is open, and goes on there. */
     @Test
-    void aSignInToOneSiteThatIsNotPublicGoesOnWithIt() {
-        String email = "one-" + System.nanoTime() + "@quill.example";
+    void anInvitationIsAnsweredWithAnAccountThereIs() {
+        String helper = "helper-" + System.nanoTime() + "@quill.example";
+        keeps(page, "Inviting Sweeps", "inviting-" + helper);
+        page.navigate(page.url().replace("/page", "/people"));
+        page.locator("#ask-for-help-email").fill(helper);
+        new Owner(page).taps("Ask them");
+        page.getByText("Asked. They have a mail with a link.").waitFor();
+        try (BrowserContext elsewhere = Chromium.context(Chromium.Screen.LAPTOP)) {
+            Page other = elsewhere.newPage();
+            keeps(other, "Helping Sweeps", helper);
+            elsewhere.clearCookies();
+            other.navigate(Chromium.editor() + StandInMails.linkTo(helper));
+            Owner helping = new Owner(other).taps("I have an account");
+            helping.says("email", helper).says("password", "a long password").taps("Sign in");
+            helping.taps("I will help");
+            other.waitForURL("**/page");
+            assertThat(other.locator("header .sign")).hasText("Inviting Sweeps");
+        }
+    }
+
+    private static void keeps(Page page, String name, String email) {
         Owner owner = Owner.at(page, "/")
                 .says("trade", "chimney sweep")
-                .says("name", "Only Sweeps")
+                .says("name", name)
                 .says("telephone", "0117 496 0142")
                 .waitsUntilKept()
                 .taps("Lay out the page")
@@ -66,7 +86,15 @@ class SignedOutTest {
         owner.says("account-name", "Ada").says("account-email", email).says("account-password", "a long password");
         page.keyboard().press("Enter");
         page.getByLabel("Opening: headline").waitFor();
+    }
+
+    /** Whoever signs in to the one site they have, which is not public yet, goes on with it. */
+    @Test
+    void aSignInToOneSiteThatIsNotPublicGoesOnWithIt() {
+        String email = "one-" + System.nanoTime() + "@quill.example";
+        keeps(page, "Only Sweeps", email);
         context.clearCookies();
+        Owner owner = new Owner(page);
         page.navigate(Chromium.editor() + "/sign-in");
         owner.says("email", email).says("password", "a long password").taps("Sign in");
         assertThat(page.getByRole(

@@ -55,6 +55,17 @@ class SiteRendererTest {
         return Jsoup.parse(Pages.html(brief, seed, LIVE));
     }
 
+    @ParameterizedTest
+    @ValueSource(longs = {1, 2, 3, 4, 5, 6})
+    void speaksAmericanWhereTheBusinessIs(long seed) {
+        Document page = page(
+                Pages.brief(Pages.sheet("chimney sweep", "Gull & Co", List.of(), "Mon-Fri 9am-5pm")
+                        .withRegion("US")),
+                seed);
+        assertThat(page.select("html").attr("lang")).isEqualTo("en-US");
+        assertThat(page.body().text()).doesNotContainPattern("(?i)\\b(ring|colour|neighbour|by mail)\\b");
+    }
+
     @Test
     void isCheckedByACheckerThatFindsMistakes() {
         assertThat(HtmlCheck.findings("<!doctype html><title>x</title><p id=a><p id=a><img src=x>"))
