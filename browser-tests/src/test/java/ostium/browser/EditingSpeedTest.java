@@ -22,6 +22,7 @@ import ostium.app.site.SiteLog;
 import ostium.app.site.SiteService;
 import ostium.app.site.StoredSite;
 import ostium.core.edit.SectionEdit;
+import ostium.core.section.text.TextSection;
 import ostium.core.site.Position;
 import ostium.core.site.Section;
 import ostium.core.site.Site;
@@ -103,15 +104,15 @@ class EditingSpeedTest {
             if (site.sections().count() >= 12) {
                 break;
             }
-            Section about = site.home().sections().get(site.home().sections().size() - 2);
-            Section copy = new Section(
-                    "copy-" + i, about.kind(), about.layout(), about.anchor() + i, false, Map.of(), List.of());
+            Section last = site.home().sections().get(site.home().sections().size() - 1);
+            Section text =
+                    new Section("text-" + i, TextSection.KIND, "column", "text-" + i, false, Map.of(), List.of());
             log.edit(
                     stored,
                     stored.owner(),
                     stored.revision(),
                     UUID.randomUUID().toString(),
-                    new SectionEdit.PutSection(new Position(site.home().id(), about.id()), copy));
+                    new SectionEdit.PutSection(new Position(site.home().id(), last.id()), text));
         }
     }
 
