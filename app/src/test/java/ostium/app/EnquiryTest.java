@@ -2,9 +2,13 @@ package ostium.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.net.URI;
+import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import org.jsoup.Jsoup;
+import org.jsoup.nodes.Document;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Nested;
 import org.junit.jupiter.api.Test;
@@ -179,6 +183,25 @@ class EnquiryTest {
                     Browserlike.fresh().postBody(host, "/_ostium/enquiry", body, "Accept", "application/json");
             assertThat(answer.status()).isEqualTo(422);
             assertThat(answer.json().at("/faults/name").asString()).contains("twice");
+        }
+
+        /** The page that says what is wrong stands under another address than the one it was sent from. */
+        @Test
+        void answersWithAPageWhoseLooksAndLinksAreFound() {
+            String at = "http://" + host + "/_ostium/enquiry";
+            Document page = Jsoup.parse(send(message("")).body(), at);
+            assertThat(page.select(".fault:not([hidden])")).isNotEmpty();
+            List<String> addresses = new ArrayList<>(
+                    page.select("link[rel=stylesheet], link[rel=preload]").eachAttr("abs:href"));
+            addresses.addAll(page.select("nav.nav a[href]").eachAttr("abs:href"));
+            assertThat(addresses).isNotEmpty();
+            for (String address : addresses) {
+                assertThat(Browserlike.fresh()
+                                .getAt(host, URI.create(address).getPath())
+                                .status())
+                        .as(address)
+                        .isEqualTo(200);
+            }
         }
 
         @ParameterizedTest

@@ -52,7 +52,7 @@ public final class PageMenu {
                 .flatMap(section -> SectionKinds.of(section)
                         .menu(facts)
                         .map(words -> new Line(
-                                (shown == null ? links.to(site.home()) : "") + "#" + section.anchor(),
+                                shown == null ? links.to(site.home()) + "#" + section.anchor() : links.to(section),
                                 words,
                                 false,
                                 SectionKinds.of(section).door().orElse(null)))
