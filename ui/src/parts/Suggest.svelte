@@ -56,20 +56,30 @@
     if (reason === 'input-change') pause = setTimeout(() => void suggest(words), PAUSE);
   }
 
-  let left = 0;
+  const open = $derived(wanted && found.length > 0);
+  /** Whether the list takes the cursor: for a frame after it opens or closes, however late the frame comes. */
+  let takesTheCursor = false;
+
+  $effect(() => {
+    void open;
+    takesTheCursor = true;
+    let frame = requestAnimationFrame(() => {
+      frame = requestAnimationFrame(() => (takesTheCursor = false));
+    });
+    return () => cancelAnimationFrame(frame);
+  });
 
   /** Closes the list when the owner goes on; a press on an option comes first. */
   function leave(): void {
     asked++;
     clearTimeout(pause);
-    left = performance.now();
     setTimeout(() => (found = []), 150);
   }
 
-  /** A list that opens just as the owner goes on to the next field takes the cursor; it is given back. */
+  /** A list that opens or closes just as the owner goes on to the next field takes the cursor; it is given back. */
   function enter(event: FocusEvent): void {
     const next = event.relatedTarget;
-    if (performance.now() - left < 120 && next instanceof HTMLInputElement) {
+    if (takesTheCursor && next instanceof HTMLInputElement) {
       found = [];
       next.focus();
     }
@@ -86,7 +96,7 @@
     if (change.value[0] !== undefined) chosen(change.value[0]);
   }}
   allowCustomValue
-  open={wanted && found.length > 0}
+  {open}
   onOpenChange={(change) => (wanted = change.open)}
   openOnClick={false}
   inputBehavior="none"
