@@ -63,9 +63,9 @@
       return;
     }
     const missing = site.view?.missing ?? [
-      say('opening.opening.yourTrade'),
-      say('opening.opening.yourName'),
-      say('opening.opening.aTelephoneNumberOrA')
+      { field: 'trade', words: say('opening.opening.yourTrade') },
+      { field: 'name', words: say('opening.opening.yourName') },
+      { field: 'telephone', words: say('opening.opening.aTelephoneNumberOrA') }
     ];
     const unread = Object.entries(site.view?.answers ?? {}).find(
       ([, answer]) => answer.state === 'REFUSED' || answer.state === 'ASKED'
@@ -75,13 +75,8 @@
       nudge = say('opening.opening.oneLineIsNotUnderstood', { says: unread[1].says });
       document.getElementById(unread[0].replace(/[./]/g, '-'))?.focus();
     } else if (missing.length) {
-      nudge = say('opening.opening.stillNeeded', { missing: missing.join(', ') });
-      const first = missing[0]?.includes('trade')
-        ? 'trade'
-        : missing[0]?.includes('name')
-          ? 'name'
-          : 'telephone';
-      document.getElementById(first)?.focus();
+      nudge = say('opening.opening.stillNeeded', { missing: missing.map((each) => each.words).join(', ') });
+      document.getElementById(missing[0]?.field ?? '')?.focus();
     } else if (site.view) {
       navigate('/sites/:id/page', { params: { id: site.view.id } });
     }

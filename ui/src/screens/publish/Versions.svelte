@@ -30,7 +30,8 @@
   function different(version: components['schemas']['Version']): string {
     const [first, ...more] = version.changes;
     if (!first) return version.number === 1 ? say('publish.versions.theFirstVersion') : '';
-    const what = /^(Facts|Look|Order)$/.test(first.where) ? first.words : `${first.where}: ${first.words}`;
+    const says = ['facts', 'look', 'order'].includes(first.part);
+    const what = says ? first.words : `${first.where}: ${first.words}`;
     return more.length === 0 ? what : say('publish.versions.andMore', { what, number: more.length });
   }
 

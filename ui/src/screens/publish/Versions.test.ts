@@ -1,8 +1,16 @@
 import { fireEvent, render, screen } from '@testing-library/svelte';
 import { describe, expect, it, vi } from 'vitest';
+import type { components } from '../../api/schema';
 import Versions from './Versions.svelte';
 
-const change = (where: string, words: string) => ({ where, words, before: '', after: '' });
+type Change = components['schemas']['Change'];
+const change = (part: Change['part'], where: string, words: string): Change => ({
+  part,
+  where,
+  words,
+  before: '',
+  after: ''
+});
 const version = (number: number, live: boolean, ...changes: ReturnType<typeof change>[]) => ({
   id: 100 + number,
   number,
@@ -15,8 +23,8 @@ function shown(waiting = 0) {
   const putBack = vi.fn().mockResolvedValue(undefined);
   render(Versions, {
     versions: [
-      version(3, true, change('Opening', 'Headline'), change('Facts', 'Your hours')),
-      version(2, false, change('Look', 'Drawn differently')),
+      version(3, true, change('section', 'Opening', 'Headline'), change('facts', 'Facts', 'Your hours')),
+      version(2, false, change('look', 'Look', 'Drawn differently')),
       version(1, false)
     ],
     preview: 'http://preview.localhost/token/',

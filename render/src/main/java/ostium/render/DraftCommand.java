@@ -154,7 +154,7 @@ public final class DraftCommand implements Callable<Integer> {
             }
         }
         if (!sheet.isEnough()) {
-            errors.println(file + ": still needed: " + String.join(", ", sheet.missing()));
+            errors.println(file + ": still needed: " + sheet.missingWords());
         }
         Goal asked = null;
         try {

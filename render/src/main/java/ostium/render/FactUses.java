@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.stream.Stream;
 import org.jsoup.Jsoup;
 import org.jsoup.nodes.Element;
+import ostium.core.base.Messages;
 import ostium.core.brief.Brief;
 import ostium.core.draft.Draft;
 import ostium.core.fact.Area;
@@ -79,7 +80,7 @@ public final class FactUses {
 
     private Use use(Fact<?> fact) {
         if (fact.value() instanceof Picture picture && picture.use() == Picture.Use.ICON) {
-            return new Use(1, List.of("the tab of the browser"));
+            return new Use(1, List.of(Messages.of("page").say("use.icon")));
         }
         int places = 0;
         List<String> names = new ArrayList<>();

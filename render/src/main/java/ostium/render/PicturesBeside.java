@@ -8,6 +8,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import ostium.core.base.Messages;
 import ostium.core.base.Reading;
 import ostium.core.fact.Fact;
 import ostium.core.fact.Facts;
@@ -25,6 +26,8 @@ import ostium.core.sheet.TypedSheet;
  * looked for by the name at its end; nothing outside the folder is read.
  */
 final class PicturesBeside {
+    private static final Messages WORDS = Messages.of("format");
+
     private static final long MOST_BYTES = 40_000_000;
 
     private final List<TypedSheet.TypedRow> rows = new ArrayList<>();
@@ -46,24 +49,25 @@ final class PicturesBeside {
         String says = named.property() + ": " + named.address() + ": ";
         Path path = folder.resolve(nameOf(named.address()));
         if (!Files.isRegularFile(path) || !path.toRealPath().startsWith(folder.toRealPath())) {
-            notes.add(says + "not used, there is no such file beside the facts");
+            notes.add(WORDS.say("beside.none", says));
             return;
         }
         if (Files.size(path) > MOST_BYTES) {
-            notes.add(says + "not used, it is too heavy");
+            notes.add(WORDS.say("beside.heavy", says));
             return;
         }
         Reading<TakenFile> reading =
                 FileReader.read(Files.readAllBytes(path), path.getFileName().toString());
         Optional<TakenFile> picture = reading.value().filter(file -> file.file().isPicture());
         if (picture.isEmpty()) {
-            String reason = reading instanceof Reading.Refused<TakenFile> not ? not.reason() : "it is no picture";
-            notes.add(says + "not used: " + reason);
+            String reason =
+                    reading instanceof Reading.Refused<TakenFile> not ? not.reason() : WORDS.say("beside.noPicture");
+            notes.add(WORDS.say("beside.refused", says, reason));
             return;
         }
         TakenFile taken = picture.get();
         if (named.caption().isBlank() && named.use() != Picture.Use.LOGO) {
-            notes.add(says + "not shown yet: say what it shows, as the caption of an ImageObject");
+            notes.add(WORDS.say("beside.unsaid", says));
         }
         kept.put(taken.file().hash(), taken.content());
         rows.add(new TypedSheet.TypedRow(

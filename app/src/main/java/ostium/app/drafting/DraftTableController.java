@@ -72,7 +72,7 @@ class DraftTableController {
         limits.require(RateLimits.Act.EDIT, access.author(request));
         SheetReading reading = sites.read(sites.state(site));
         if (!reading.isEnough()) {
-            throw Problem.at("", "draft.stillNeeded", String.join(", ", reading.missing()));
+            throw Problem.at("", "draft.stillNeeded", reading.missingWords());
         }
         Map<Pin, DraftRounds.Place> pins = new EnumMap<>(Pin.class);
         for (PinAsked pin : asked.pins() == null ? List.<PinAsked>of() : asked.pins()) {

@@ -65,7 +65,7 @@ class KeepingController {
                         .orElseThrow(() -> Problem.at("", "draft.notOnTheTable"));
         if (!state.isKept()) {
             if (!reading.isEnough()) {
-                throw Problem.at("", "draft.stillNeeded", String.join(", ", reading.missing()));
+                throw Problem.at("", "draft.stillNeeded", reading.missingWords());
             }
             log.keepDraft(site, account.id(), account.email(), recipe);
         } else if (recipe != null) {

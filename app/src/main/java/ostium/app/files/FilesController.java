@@ -114,7 +114,7 @@ class FilesController {
             }
         });
         return new FilesView(
-                FileLimits.WORDS, FileLimits.PICTURE_BYTES, FileLimits.DOCUMENT_BYTES, pictures, documents);
+                FileLimits.words(), FileLimits.PICTURE_BYTES, FileLimits.DOCUMENT_BYTES, pictures, documents);
     }
 
     private static String row(String fact) {

@@ -38,11 +38,7 @@ public class KeptFiles {
             return;
         }
         if (files.countOfSite(site.id()) >= MOST) {
-            throw Problem.worded(
-                    HttpStatus.CONFLICT,
-                    "file",
-                    "This site was given " + MOST
-                            + " files already. Those that are used nowhere go after a day; try again then.");
+            throw new Problem(HttpStatus.CONFLICT, "file", "file.many", MOST);
         }
         String holder = holder(site);
         int fresh = files.insert(

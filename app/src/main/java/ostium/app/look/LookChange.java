@@ -83,18 +83,10 @@ record LookChange(String what, String value) {
     private static Look said(Look look, String words, List<String> moods, Seed seed) {
         LookWords read = LookWords.read(words);
         if (read.saysNothing()) {
-            throw Problem.worded(
-                    "say",
-                    words.isEmpty()
-                            ? "Say what should be different: darker, warmer, serif, rounder."
-                            : "“" + words + "” says nothing about colours or letters here. Try darker, warmer, serif,"
-                                    + " rounder, calmer, or the name of a colour.");
+            throw words.isEmpty() ? Problem.at("say", "look.say") : Problem.at("say", "look.saysNothing", words);
         }
         if (!read.unknown().isEmpty()) {
-            throw Problem.worded(
-                    "say",
-                    "We do not know “" + String.join("”, “", read.unknown())
-                            + "”. The rest is clear; take it out, or say it otherwise.");
+            throw Problem.at("say", "look.unknown", String.join("”, “", read.unknown()));
         }
         Look changed = read.applied(look, moods, seed);
         if (changed.paint().equals(look.paint()) && changed.withMix(look.mix()).equals(look)) {

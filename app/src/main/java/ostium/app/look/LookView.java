@@ -2,6 +2,7 @@ package ostium.app.look;
 
 import java.util.List;
 import java.util.stream.Stream;
+import ostium.core.base.Messages;
 import ostium.core.brief.Brief;
 import ostium.core.look.Colour;
 import ostium.core.look.House;
@@ -40,6 +41,7 @@ record LookView(
         List<String> pictures,
         String name,
         String headline) {
+    private static final Messages WORDS = Messages.of("look");
 
     /** @param preview address of the site in this house */
     record HouseView(String id, String name, String about, boolean chosen, String preview) {}
@@ -116,16 +118,16 @@ record LookView(
 
     private static List<RoleView> roles(PaintCard card, PaintMix mix) {
         return List.of(
-                role("ground", "the page", card.ground(), mix.ground()),
-                role("panel", "leaves and forms", card.panel(), card.panel()),
-                role("ink", "text and rules", card.ink(), mix.ink()),
-                role("pencil", "quiet text", card.pencil(), card.pencil()),
-                role("paint", "the main colour", card.paint(), mix.paint()),
-                role("trim", "the second colour", card.trim(), mix.trim()));
+                role("ground", card.ground(), mix.ground()),
+                role("panel", card.panel(), card.panel()),
+                role("ink", card.ink(), mix.ink()),
+                role("pencil", card.pencil(), card.pencil()),
+                role("paint", card.paint(), mix.paint()),
+                role("trim", card.trim(), mix.trim()));
     }
 
-    private static RoleView role(String role, String words, Colour colour, Colour wished) {
-        return new RoleView(role, words, colour.hex(), wished.hex());
+    private static RoleView role(String role, Colour colour, Colour wished) {
+        return new RoleView(role, WORDS.say("role." + role), colour.hex(), wished.hex());
     }
 
     private static List<MixView> mixes(Look look, Brief brief) {

@@ -3,10 +3,13 @@ package ostium.app.publishing;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
+import ostium.core.base.Messages;
 import ostium.core.text.Slug;
 
 /** Names a site can have under the installation's domain: one DNS label, not one of ours. */
 final class AddressName {
+    private static final Messages WORDS = Messages.of("problem");
+
     static final int SHORTEST = 3;
     static final int LONGEST = 40;
 
@@ -61,11 +64,11 @@ final class AddressName {
     /** What is wrong with a name, in words. */
     static Optional<String> fault(String name) {
         if (name.length() < SHORTEST || name.length() > LONGEST) {
-            return Optional.of("Between " + SHORTEST + " and " + LONGEST + " characters, please.");
+            return Optional.of(WORDS.say("address.length", SHORTEST, LONGEST));
         }
         if (!name.matches("[a-z0-9]+(-[a-z0-9]+)*")) {
-            return Optional.of("Letters a to z, digits and single hyphens between them.");
+            return Optional.of(WORDS.say("address.letters"));
         }
-        return RESERVED.contains(name) ? Optional.of("This name is kept for Ostium itself.") : Optional.empty();
+        return RESERVED.contains(name) ? Optional.of(WORDS.say("address.reserved")) : Optional.empty();
     }
 }

@@ -198,16 +198,16 @@ public class PublishingService implements SiteOutlook {
 
     private void requirePublishable(State state, SheetReading reading) {
         if (!reading.isEnough()) {
-            throw Problem.at("", "draft.stillNeeded", String.join(", ", reading.missing()));
+            throw Problem.at("", "draft.stillNeeded", reading.missingWords());
         }
         if (!state.isKept()) {
             throw Problem.at("", "draft.keepForPublic");
         }
         List<Snag> must = must(state);
         if (!must.isEmpty()) {
-            throw Problem.worded(
-                    "snags",
-                    must.size() == 1 ? must.get(0).words() : must.size() + " things have to be put right first.");
+            throw must.size() == 1
+                    ? Problem.worded("snags", must.get(0).words())
+                    : Problem.at("snags", "publish.snags", must.size());
         }
     }
 

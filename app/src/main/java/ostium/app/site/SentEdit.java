@@ -60,12 +60,12 @@ public record SentEdit(
         for (RecordComponent component : part.getClass().getRecordComponents()) {
             Object value = valueOf(part, component);
             if (value == null && !MAY_BE_MISSING.contains(component.getName())) {
-                throw new EditRefused("“" + component.getName() + "” is missing in this edit.");
+                throw new Problem(HttpStatus.BAD_REQUEST, "edit", "edit.missing", component.getName());
             }
             List<?> parts = value instanceof List<?> list ? list : value == null ? List.of() : List.of(value);
             for (Object each : parts) {
                 if (each == null) {
-                    throw new EditRefused("A part of “" + component.getName() + "” is missing in this edit.");
+                    throw new Problem(HttpStatus.BAD_REQUEST, "edit", "edit.missingPart", component.getName());
                 }
                 if (each instanceof Record record) {
                     requireWhole(record);
@@ -94,7 +94,7 @@ public record SentEdit(
         }
         if (edit instanceof TextEdit.SetMarks marks
                 && marks.marks().values().stream().anyMatch(mark -> mark != Text.Mark.CONFIRMED)) {
-            throw new EditRefused("Words can be confirmed; any other mark comes by itself.");
+            throw new Problem(HttpStatus.BAD_REQUEST, "edit", "edit.mark");
         }
         if (edit instanceof WholeEdit.Several several) {
             return new WholeEdit.Several(
@@ -116,7 +116,7 @@ public record SentEdit(
                         || edit instanceof WholeEdit.SetRoutes
                         || edit instanceof WholeEdit.SetBooking
                         || edit instanceof WholeEdit.KeepMessages)) {
-            throw new EditRefused("This edit is not made by hand.");
+            throw new Problem(HttpStatus.BAD_REQUEST, "edit", "edit.notByHand");
         }
         return edit;
     }

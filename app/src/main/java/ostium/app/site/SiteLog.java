@@ -5,6 +5,7 @@ import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import ostium.app.web.Problem;
+import ostium.core.base.Messages;
 import ostium.core.draft.Draft;
 import ostium.core.draft.Recipe;
 import ostium.core.edit.Applied;
@@ -25,6 +26,8 @@ import ostium.core.edit.WholeEdit;
  */
 @Service
 public class SiteLog {
+    private static final Messages WORDS = Messages.of("problem");
+
     /**
      * What came of an edit.
      *
@@ -86,7 +89,7 @@ public class SiteLog {
                         .toList();
         if (others.stream()
                 .anyMatch(other -> Stored.readEntry(other.entry()).edit().meets(edit))) {
-            return setAside(site, author, revision, edit, "Somebody else has changed this a moment ago.");
+            return setAside(site, author, revision, edit, WORDS.say("edit.met"));
         }
         State state = states.at(site.id(), revision);
         try {

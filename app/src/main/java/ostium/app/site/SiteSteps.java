@@ -42,13 +42,13 @@ public class SiteSteps {
      */
     @Transactional
     public SiteLog.Done undo(StoredSite site, String author, Told.Screen screen) {
-        return goBy(site, author, screen, Steps.Way.UNDO, "There is nothing to take back.");
+        return goBy(site, author, screen, Steps.Way.UNDO, "steps.nothingToUndo");
     }
 
     /** Does again what the author took back last. */
     @Transactional
     public SiteLog.Done redo(StoredSite site, String author, Told.Screen screen) {
-        return goBy(site, author, screen, Steps.Way.REDO, "There is nothing to do again.");
+        return goBy(site, author, screen, Steps.Way.REDO, "steps.nothingToRedo");
     }
 
     private SiteLog.Done goBy(StoredSite site, String author, Told.Screen screen, Steps.Way way, String nothing) {
@@ -78,7 +78,7 @@ public class SiteSteps {
                 // Somebody else has taken away what this step was about; the one before it may still be taken back.
             }
         }
-        throw Problem.worded(HttpStatus.CONFLICT, "", nothing);
+        throw new Problem(HttpStatus.CONFLICT, "", nothing);
     }
 
     /** What a step was about is found on the page before it or after it. */

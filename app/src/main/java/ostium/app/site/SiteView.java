@@ -6,6 +6,7 @@ import java.util.Map;
 import ostium.core.brief.Brief;
 import ostium.core.search.PageHead;
 import ostium.core.sheet.FieldAnswer;
+import ostium.core.sheet.Missing;
 import ostium.core.sheet.SheetReading;
 import ostium.core.sheet.TypedSheet;
 import ostium.core.trade.Trade;
@@ -32,7 +33,7 @@ public record SiteView(
         String name,
         TypedSheet sheet,
         Map<String, FieldAnswer> answers,
-        List<String> missing,
+        List<Missing> missing,
         TradeView trade,
         HeadView head,
         String preview,

@@ -11,34 +11,25 @@ import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Component;
 import org.springframework.web.filter.OncePerRequestFilter;
+import ostium.core.base.Messages;
 
 /** Turns a request away before it is read when it says it is larger than anything the interface sends. */
 @Component
 @Order(Ordered.HIGHEST_PRECEDENCE + 5)
 class BodyLimit extends OncePerRequestFilter {
+    private static final Messages WORDS = Messages.of("problem");
     private static final int MEGABYTE = 1024 * 1024;
 
     /** How much may be sent to some places, the first that fits; a little more than what is said, for what stands around it. */
     private static final List<Limit> LIMITS = List.of(
-            new Limit(
-                    "/api/sites/[^/]+/files",
-                    21L * MEGABYTE,
-                    "This is more than 20 MB. Make the picture smaller, or save the PDF for the screen, and give that."),
-            new Limit(
-                    "/api/sites/[^/]+/paste(/file)?",
-                    9L * MEGABYTE,
-                    "This is more than 8 MB. Send a smaller file, or paste the part that matters."),
-            new Limit(
-                    "/api/sites/[^/]+/diary/calendars",
-                    11L * MEGABYTE,
-                    "This is more than 10 MB. Export a shorter stretch of the calendar."),
-            new Limit(
-                    "/api/sites/[^/]+/list/people",
-                    5L * MEGABYTE,
-                    "This is more than 4 MB. Bring the people in two files."),
-            new Limit(".*", MEGABYTE, "This is more than can be taken here. Shorten it and send it again."));
+            new Limit("/api/sites/[^/]+/files", 21L * MEGABYTE, "tooLarge.file"),
+            new Limit("/api/sites/[^/]+/paste(/file)?", 9L * MEGABYTE, "tooLarge.paste"),
+            new Limit("/api/sites/[^/]+/diary/calendars", 11L * MEGABYTE, "tooLarge.calendar"),
+            new Limit("/api/sites/[^/]+/list/people", 5L * MEGABYTE, "tooLarge.people"),
+            new Limit(".*", MEGABYTE, "tooLarge.any"));
 
-    private record Limit(String path, long bytes, String words) {}
+    /** @param key of the message that is said */
+    private record Limit(String path, long bytes, String key) {}
 
     private static Limit limit(HttpServletRequest request) {
         return LIMITS.stream()
@@ -49,7 +40,7 @@ class BodyLimit extends OncePerRequestFilter {
 
     /** What is said of a body that is too large, by where it was sent. */
     static String words(HttpServletRequest request) {
-        return limit(request).words();
+        return WORDS.say(limit(request).key());
     }
 
     @Override

@@ -13,6 +13,7 @@ import org.springframework.http.MediaType;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.TransactionException;
 import org.springframework.web.filter.OncePerRequestFilter;
+import ostium.core.base.Messages;
 
 /**
  * Says 503 when the database is away, also where that is noticed before any controller: the session is read from it.
@@ -21,7 +22,7 @@ import org.springframework.web.filter.OncePerRequestFilter;
 @Component
 @Order(Ordered.HIGHEST_PRECEDENCE + 10)
 class DatabaseAway extends OncePerRequestFilter {
-    static final String WORDS = "Nothing can be kept just now. It is tried again by itself.";
+    static final String WORDS = Messages.of("problem").say("databaseAway");
 
     @Override
     protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)

@@ -11,11 +11,14 @@ import org.springframework.transaction.TransactionException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
 import org.springframework.web.multipart.MaxUploadSizeExceededException;
+import ostium.core.base.Messages;
 import ostium.core.edit.Stored;
 
 /** Errors as {@code application/problem+json} (RFC 9457), in words an owner understands. */
 @RestControllerAdvice
 class Problems {
+    private static final Messages WORDS = Messages.of("problem");
+
     @ExceptionHandler
     ProblemDetail problem(Problem problem) {
         ProblemDetail detail = ProblemDetail.forStatusAndDetail(problem.status(), problem.getMessage());
@@ -51,6 +54,6 @@ class Problems {
 
     @ExceptionHandler
     ProblemDetail unreadable(HttpMessageNotReadableException e) {
-        return ProblemDetail.forStatusAndDetail(HttpStatus.BAD_REQUEST, "This could not be read.");
+        return ProblemDetail.forStatusAndDetail(HttpStatus.BAD_REQUEST, WORDS.say("unreadable"));
     }
 }

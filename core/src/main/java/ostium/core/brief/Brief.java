@@ -5,6 +5,7 @@ import java.time.YearMonth;
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
@@ -38,19 +39,13 @@ public record Brief(
 
     /** What the trade lets us assume until the owner says otherwise. */
     public enum Assumption {
-        VISITS("You travel to your customers"),
-        RECEIVES("People come to you"),
-        URGENT("People may call in a hurry"),
-        CALM("Calls are seldom urgent");
-
-        private final String words;
-
-        Assumption(String words) {
-            this.words = words;
-        }
+        VISITS,
+        RECEIVES,
+        URGENT,
+        CALM;
 
         public String words() {
-            return words;
+            return WORDS.say("assumption." + name().toLowerCase(Locale.ROOT));
         }
     }
 

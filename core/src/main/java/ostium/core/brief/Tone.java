@@ -7,15 +7,16 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import ostium.core.base.DataFile;
+import ostium.core.base.Messages;
 import ostium.core.trade.Trade;
 
 /** The way a page speaks. What a tone says differs in the patterns it uses; what is true does not differ. */
 public enum Tone {
-    PLAIN("Plain"),
-    WARM("Warm"),
-    BRISK("Brisk"),
-    FORMAL("Formal"),
-    LIGHT("Light");
+    PLAIN,
+    WARM,
+    BRISK,
+    FORMAL,
+    LIGHT;
 
     /**
      * What tones are like, from {@code words/en/tones.yaml}.
@@ -29,15 +30,11 @@ public enum Tone {
 
     private static final Manners MANNERS = DataFile.read("/ostium/words/en/tones.yaml", Manners.class);
 
-    private final String words;
-
-    Tone(String words) {
-        this.words = words;
-    }
+    private static final Messages WORDS = Messages.of("brief");
 
     /** What an owner calls it. */
     public String words() {
-        return words;
+        return WORDS.say("tone." + id());
     }
 
     /** Its name on the sheet and in commands: {@code warm}. */

@@ -28,6 +28,8 @@ import ostium.core.trade.Trade;
  * counts. A message that would only repeat the rows beside it is not made.
  */
 final class Messages {
+    private static final ostium.core.base.Messages WORDS = ostium.core.base.Messages.of("copy");
+
     /** Years from which an age is something to speak of by itself. */
     private static final int LONG = 25;
 
@@ -197,7 +199,7 @@ final class Messages {
         boolean always =
                 everyDay && days.values().stream().allMatch(day -> day.spans().equals(List.of(TimeSpan.WHOLE_DAY)));
         if (always) {
-            hours("at any hour", "day and night", needs, OLD);
+            hours("always", "", needs, OLD);
             return;
         }
         List<String> late = days.entrySet().stream()
@@ -206,17 +208,20 @@ final class Messages {
                 .map(day -> day.getKey().getDisplayName(java.time.format.TextStyle.FULL, Locale.ENGLISH) + "s")
                 .toList();
         if (everyDay) {
-            hours("seven days a week", "seven days a week", needs, 0);
+            hours("everyDay", "", needs, 0);
         } else if (days.get(DayOfWeek.SUNDAY).isOpen()) {
-            hours("on Sundays too", "Sundays too", needs, 0);
+            hours("sundays", "", needs, 0);
         } else if (!late.isEmpty() && late.size() < 3) {
-            hours("in the evening on " + Listing.and(late), Listing.and(late) + " until late", needs, 0);
+            hours("evenings", Listing.and(late), needs, 0);
         } else if (days.get(DayOfWeek.SATURDAY).isOpen() && brief.trade().coming() != Trade.Coming.RECEIVES) {
-            hours("on Saturdays too", "Saturdays too", needs, -OLD);
+            hours("saturdays", "", needs, -OLD);
         }
     }
 
-    private void hours(String when, String apart, Set<String> needs, double more) {
+    /** @param days the days of which it is true, where that is said */
+    private void hours(String which, String days, Set<String> needs, double more) {
+        String when = WORDS.say("hours." + which, days);
+        String apart = WORDS.say("hours." + which + ".apart", days);
         add("hours", Map.of("it", Said.words(when, needs), "it.apart", Said.words(apart, needs)), needs, more);
     }
 

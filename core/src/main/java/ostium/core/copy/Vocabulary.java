@@ -30,6 +30,8 @@ import ostium.core.trade.Trade;
  * <p>{@code GrammarTest} lists the tokens there are.
  */
 final class Vocabulary {
+    private static final ostium.core.base.Messages WORDS = ostium.core.base.Messages.of("copy");
+
     private static final int MOST_SERVICES = 3;
 
     /** A heading of one short word ("Work") is none. */
@@ -196,8 +198,8 @@ final class Vocabulary {
             } else {
                 words(
                         "area",
-                        area.places().get(0) + ", " + area.places().get(1) + " and " + Listing.number(places - 2)
-                                + " more places",
+                        WORDS.say(
+                                "area.more", area.places().get(0), area.places().get(1), Listing.number(places - 2)),
                         Set.of(fact.id()));
             }
             if (places == 1 && !tokens.containsKey("in")) {

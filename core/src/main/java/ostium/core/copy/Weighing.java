@@ -15,6 +15,8 @@ import ostium.core.brief.Tone;
  * less for what is too long or too short, and for words that stand near it already.
  */
 public final class Weighing {
+    private static final ostium.core.base.Messages WORDS = ostium.core.base.Messages.of("copy");
+
     /** Sentences back within which a telling word is a repetition. */
     private static final int NEAR = 4;
 
@@ -53,22 +55,21 @@ public final class Weighing {
     List<Weight> parts(Grammar.Place place, Variant variant, Message message) {
         int length = variant.length(vocabulary, message);
         List<Weight> parts = new ArrayList<>();
-        parts.add(new Weight(
-                length < place.from()
-                        ? "short for its place (" + length + " characters)"
-                        : "the length suits its place (" + length + " characters)",
-                -tooShort(place, variant, message)));
+        boolean isShort = length < place.from();
+        Weight suits = new Weight(
+                WORDS.say(isShort ? "weight.short" : "weight.suits", length), -tooShort(place, variant, message));
+        parts.add(suits);
         if (message.salience() > 0) {
-            parts.add(new Weight("it says what sets you apart", message.salience()));
+            parts.add(new Weight(WORDS.say("weight.apart"), message.salience()));
         }
         if (variant.pattern().tones().size() < Tone.values().length) {
-            parts.add(new Weight("made for the tone: " + tone.words().toLowerCase(Locale.ROOT), 0.1));
+            parts.add(new Weight(WORDS.say("weight.tone", tone.words().toLowerCase(Locale.ROOT)), 0.1));
         }
-        parts.add(new Weight("long for this tone", -tooLong(variant, message)));
+        parts.add(new Weight(WORDS.say("weight.long"), -tooLong(variant, message)));
         if (variant.tokens().contains("in") || variant.tokens().contains("area")) {
-            parts.add(new Weight("it names where you work, which people search for", 0.1));
+            parts.add(new Weight(WORDS.say("weight.where"), 0.1));
         }
-        parts.removeIf(part -> part.amount() == 0 && !part.reason().startsWith("the length"));
+        parts.removeIf(part -> part.amount() == 0 && (isShort || part != suits));
         return parts;
     }
 

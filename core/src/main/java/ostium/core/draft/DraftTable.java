@@ -5,6 +5,7 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Stream;
+import ostium.core.base.Messages;
 import ostium.core.base.Seed;
 import ostium.core.brief.Arrangement;
 import ostium.core.brief.Brief;
@@ -21,6 +22,8 @@ import ostium.core.look.PaintMixes;
  * }</pre>
  */
 public final class DraftTable {
+    private static final Messages WORDS = Messages.of("draft");
+
     /** Two drafts of a table are at least this far apart, as far as pins leave it to be. */
     static final double LEAST_APART = 0.5;
 
@@ -42,9 +45,12 @@ public final class DraftTable {
                     .filter(named -> named.mix().equals(draft.look().mix()))
                     .findFirst()
                     .ifPresent(named -> parts.add(named.name().toLowerCase(java.util.Locale.ROOT)));
-            parts.add(tone.id() + " words");
+            parts.add(WORDS.say("table.tone", tone.id()));
             int pages = draft.site().pages().size();
-            parts.add(pages == 1 ? "one page" : ostium.core.base.Listing.number(pages) + " pages");
+            parts.add(
+                    pages == 1
+                            ? WORDS.say("table.page")
+                            : WORDS.say("table.pages", ostium.core.base.Listing.number(pages)));
             if (!recipe.arrangement().words().isEmpty()) {
                 parts.add(recipe.arrangement().words());
             }

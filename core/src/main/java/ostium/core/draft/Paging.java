@@ -49,10 +49,10 @@ final class Paging {
                     : plan(Extent.ONE, WORDS.say("paging.onePageForNowThere"), pages);
         }
         List<PlannedPage> pages = screens > MOST_SCREENS ? few() : one();
-        String length = "about " + Listing.number(screens) + (screens == 1 ? " screen" : " screens") + " of a phone";
+        String length = WORDS.say(screens == 1 ? "paging.screen" : "paging.screens", Listing.number(screens));
         return pages.size() > 1
-                ? plan(Extent.FEW, "A few pages: all of it on one would be " + length + " long.", pages)
-                : plan(Extent.ONE, "One page: it is " + length + " long.", pages);
+                ? plan(Extent.FEW, WORDS.say("paging.few", length), pages)
+                : plan(Extent.ONE, WORDS.say("paging.one", length), pages);
     }
 
     private Plan plan(Extent extent, String reason, List<PlannedPage> pages) {

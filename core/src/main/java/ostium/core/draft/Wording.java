@@ -11,6 +11,7 @@ import java.util.TreeSet;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import ostium.core.base.Listing;
+import ostium.core.base.Messages;
 import ostium.core.base.Seed;
 import ostium.core.brief.Brief;
 import ostium.core.brief.Tone;
@@ -36,6 +37,8 @@ import ostium.core.site.Text;
  * }</pre>
  */
 public final class Wording {
+    private static final Messages WORDS = Messages.of("draft");
+
     private final Brief brief;
     private final Site site;
     private final Seed seed;
@@ -84,10 +87,10 @@ public final class Wording {
         List<String> stands =
                 text.origin().needs().stream().map(FactNames::of).distinct().toList();
         if (!stands.isEmpty()) {
-            why.add(0, "It stands on " + Listing.and(stands) + ".");
+            why.add(0, WORDS.say("why.stands", Listing.and(stands)));
         }
         if (could > 1) {
-            why.add("It was drawn from " + Listing.number(could) + " true ones that are good enough.");
+            why.add(WORDS.say("why.drawn", Listing.number(could)));
         }
         return why;
     }

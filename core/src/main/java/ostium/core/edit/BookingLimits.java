@@ -1,7 +1,6 @@
 package ostium.core.edit;
 
 import java.util.List;
-import ostium.core.base.Messages;
 import ostium.core.base.Reading;
 import ostium.core.booking.BookableService;
 import ostium.core.booking.BookingQuestion;
@@ -12,7 +11,6 @@ import ostium.core.hours.WeeklyHours;
 
 /** How bookings can be taken. */
 final class BookingLimits {
-    private static final Messages WORDS = Messages.of("edit");
     private static final int MOST_A_DAY = 200;
 
     private BookingLimits() {}
@@ -113,6 +111,6 @@ final class BookingLimits {
     }
 
     private static EditRefused refused(String key, Object... gaps) {
-        return new EditRefused(WORDS.say(key, gaps));
+        return EditRefused.saying(key, gaps);
     }
 }

@@ -1,8 +1,10 @@
 package ostium.core.edit;
 
+import com.fasterxml.jackson.annotation.JsonValue;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
@@ -37,12 +39,27 @@ public final class Changes {
     /**
      * One change.
      *
-     * @param where name of the section, or "Facts", "Look", "Order"
+     * @param part what of a site it is about
+     * @param where the same in words: the name of the section, "Facts"
      * @param words what has changed there
      * @param before the words that stood there, or empty
      * @param after the words that stand there now, or empty
      */
-    public record Change(String where, String words, String before, String after) {}
+    public record Change(Part part, String where, String words, String before, String after) {}
+
+    /** What of a site has changed. */
+    public enum Part {
+        SECTION,
+        FACTS,
+        DOORS,
+        LOOK,
+        ORDER;
+
+        @JsonValue
+        public String id() {
+            return name().toLowerCase(Locale.ROOT);
+        }
+    }
 
     private static final Messages WORDS = Messages.of("change");
 
@@ -72,13 +89,22 @@ public final class Changes {
         changes.sections(old.site(), fresh.site());
         changes.doors(before.doors(), after.doors());
         if (!old.look().equals(fresh.look())) {
-            changes.add("Look", "Drawn differently", "", "");
+            changes.add(Part.LOOK, WORDS.say("look.changed"));
         }
         return changes.changes;
     }
 
+    private void add(Part part, String words, String before, String after) {
+        changes.add(new Change(part, WORDS.say("part." + part.id()), words, before, after));
+    }
+
+    private void add(Part part, String words) {
+        add(part, words, "", "");
+    }
+
+    /** @param where name of the section */
     private void add(String where, String words, String before, String after) {
-        changes.add(new Change(where, words, before, after));
+        changes.add(new Change(Part.SECTION, where, words, before, after));
     }
 
     // ---- facts ---------------------------------------------------------------------------------------------------
@@ -104,15 +130,18 @@ public final class Changes {
         if (fact.value() instanceof Service service) {
             String name = service.name();
             String words = was.isEmpty()
-                    ? name + ": new"
-                    : is.isEmpty() ? name + ": gone" : name + ": " + whatOfService(was.get(), is.get());
+                    ? WORDS.say("new", name)
+                    : is.isEmpty()
+                            ? WORDS.say("gone", name)
+                            : WORDS.say("of", name, whatOfService(was.get(), is.get()));
             String where =
-                    SectionKinds.ofRow("service").map(SectionDescriptor::words).orElse("Facts");
+                    SectionKinds.ofRow("service").map(SectionDescriptor::words).orElse(WORDS.say("part.facts"));
             add(where, words, before, after);
             return;
         }
         String what = capital(FactNames.of(fact.id()));
-        add("Facts", was.isEmpty() ? what + ": new" : is.isEmpty() ? what + ": gone" : what, before, after);
+        String words = was.isEmpty() ? WORDS.say("new", what) : is.isEmpty() ? WORDS.say("gone", what) : what;
+        add(Part.FACTS, words, before, after);
     }
 
     private static String whatOfService(Fact<?> was, Fact<?> is) {
@@ -120,18 +149,18 @@ public final class Changes {
         Service after = (Service) is.value();
         List<String> what = new ArrayList<>();
         if (!before.name().equals(after.name())) {
-            what.add("name");
+            what.add(WORDS.say("service.name"));
         }
         if (!before.summary().equals(after.summary())) {
-            what.add("summary");
+            what.add(WORDS.say("service.summary"));
         }
         if (!Objects.equals(before.price(), after.price())) {
-            what.add("price");
+            what.add(WORDS.say("service.price"));
         }
         if (!Objects.equals(before.minutes(), after.minutes())) {
-            what.add("time");
+            what.add(WORDS.say("service.time"));
         }
-        return String.join(", ", what.isEmpty() ? List.of("changed") : what);
+        return String.join(", ", what.isEmpty() ? List.of(WORDS.say("service.changed")) : what);
     }
 
     private static String say(Fact<?> fact) {
@@ -155,23 +184,23 @@ public final class Changes {
             Door before = was.door(kind.kind()).withHours(DoorHours.ALWAYS);
             Door after = is.door(kind.kind()).withHours(DoorHours.ALWAYS);
             if (before.shut() != after.shut()) {
-                add(WORDS.say("doors"), WORDS.say(after.shut() ? "door.shut" : "door.open", kind.words()), "", "");
+                add(Part.DOORS, WORDS.say(after.shut() ? "door.shut" : "door.open", kind.words()));
             } else if (!before.equals(after)) {
-                add(WORDS.say("doors"), WORDS.say("door.set", kind.words()), before.words(), after.words());
+                add(Part.DOORS, WORDS.say("door.set", kind.words()), before.words(), after.words());
             }
         }
         if (!was.forms().equals(is.forms())) {
-            add(WORDS.say("doors"), WORDS.say("door.form"), "", "");
+            add(Part.DOORS, WORDS.say("door.form"));
         }
         if (!was.keptMonths().equals(is.keptMonths())) {
-            add(WORDS.say("doors"), WORDS.say("door.kept"), "", "");
+            add(Part.DOORS, WORDS.say("door.kept"));
         }
         if (!was.placed().equals(is.placed())) {
-            add(WORDS.say("doors"), WORDS.say("door.places"), "", "");
+            add(Part.DOORS, WORDS.say("door.places"));
         }
         // The rules of booking act at once; that there is any booking is on the pages.
         if (was.bookingRules().isPresent() != is.bookingRules().isPresent()) {
-            add(WORDS.say("doors"), WORDS.say("door.booking"), "", "");
+            add(Part.DOORS, WORDS.say("door.booking"));
         }
     }
 
@@ -181,14 +210,14 @@ public final class Changes {
         for (Section section : is.sections().toList()) {
             Optional<Section> before = same(was, section);
             if (before.isEmpty()) {
-                add(words(section), "New section", "", "");
+                add(words(section), WORDS.say("section.new"), "", "");
             } else {
                 section(before.get(), section);
             }
         }
         for (Section section : was.sections().toList()) {
             if (same(is, section).isEmpty()) {
-                add(words(section), "Removed", "", "");
+                add(words(section), WORDS.say("section.removed"), "", "");
             }
         }
         moves(was, is);
@@ -207,10 +236,10 @@ public final class Changes {
     private void section(Section was, Section is) {
         String where = words(is);
         if (was.hidden() != is.hidden()) {
-            add(where, is.hidden() ? "Hidden from visitors" : "Shown again", "", "");
+            add(where, is.hidden() ? WORDS.say("section.hidden") : WORDS.say("section.shown"), "", "");
         }
         if (!was.layout().equals(is.layout())) {
-            add(where, "Laid out differently", "", "");
+            add(where, WORDS.say("section.layout"), "", "");
         }
         for (Slot slot : SectionKinds.of(is).slots()) {
             text(where, capital(slot.words()), was.text(slot.name()), is.text(slot.name()));
@@ -225,7 +254,7 @@ public final class Changes {
         if (!sameTree && !before.equals(after)) {
             add(where, what, before, after);
         } else if (!sameTree) {
-            add(where, what + ": emphasis or links", "", "");
+            add(where, WORDS.say("text.marks", what), "", "");
         }
     }
 
@@ -235,7 +264,7 @@ public final class Changes {
         List<String> stayedBefore = before.stream().filter(after::contains).toList();
         List<String> stayedAfter = after.stream().filter(before::contains).toList();
         if (!stayedBefore.equals(stayedAfter)) {
-            add(where, "Rows in another order", "", "");
+            add(where, WORDS.say("rows.order"), "", "");
         }
         for (Item item : is.items()) {
             was.items().stream()
@@ -243,16 +272,12 @@ public final class Changes {
                     .findFirst()
                     .ifPresent(other -> {
                         if (other.hidden() != item.hidden()) {
-                            add(
-                                    where,
-                                    (item.hidden() ? "A row hidden: " : "A row shown again: ") + rowName(item),
-                                    "",
-                                    "");
+                            add(where, WORDS.say(item.hidden() ? "row.hidden" : "row.shown", rowName(item)), "", "");
                         }
                         item.texts()
                                 .forEach((slot, text) -> text(
                                         where,
-                                        "Words of a row",
+                                        WORDS.say("row.words"),
                                         Optional.ofNullable(other.texts().get(slot)),
                                         Optional.of(text)));
                     });
@@ -280,7 +305,7 @@ public final class Changes {
             moved = !there.equals(stayedAfter.get(i).id());
         }
         if (moved) {
-            add("Order", "Sections in another order", names(stayedBefore), names(stayedAfter));
+            add(Part.ORDER, WORDS.say("order"), names(stayedBefore), names(stayedAfter));
         }
     }
 
@@ -293,6 +318,6 @@ public final class Changes {
     }
 
     private static String capital(String words) {
-        return words.substring(0, 1).toUpperCase(java.util.Locale.ROOT) + words.substring(1);
+        return words.substring(0, 1).toUpperCase(Locale.ROOT) + words.substring(1);
     }
 }

@@ -29,7 +29,7 @@ final class DoorLimits {
         atMost(Door.LONGEST_OPENING, door.opening(), "door.opening");
         boolean always = door.hours().when() == DoorHours.When.ALWAYS;
         if (!always && !kind.keepsHours()) {
-            throw new EditRefused(WORDS.say("door.noHours", kind.words()));
+            throw EditRefused.saying("door.noHours", kind.words());
         }
         if (door.hours().when() == DoorHours.When.OWN) {
             readable(door.hours().week());
@@ -37,28 +37,28 @@ final class DoorLimits {
         door.standIn().ifPresent(other -> standsIn(door, other, doors));
         List<DoorKind> waiting = doors.standInOf(door.kind());
         if (!always && !waiting.isEmpty()) {
-            throw new EditRefused(WORDS.say("door.standsIn", kind.words(), name(waiting.get(0))));
+            throw EditRefused.saying("door.standsIn", kind.words(), name(waiting.get(0)));
         }
     }
 
     private static void standsIn(Door door, DoorKind other, Doors doors) {
         DoorDescriptor kind = known(other);
         if (other.equals(door.kind()) || !kind.canStandIn()) {
-            throw new EditRefused(WORDS.say("door.cannotStandIn", kind.words()));
+            throw EditRefused.saying("door.cannotStandIn", kind.words());
         }
         if (doors.door(other).hours().when() != DoorHours.When.ALWAYS) {
-            throw new EditRefused(WORDS.say("door.keepsHours", kind.words()));
+            throw EditRefused.saying("door.keepsHours", kind.words());
         }
     }
 
     /** @throws EditRefused where there is no room for so many, or one cannot stand there */
     static void check(DoorPlace place, List<DoorKind> kinds) {
         if (kinds.size() > place.most() || kinds.stream().distinct().count() != kinds.size()) {
-            throw new EditRefused(WORDS.say(place.most() == 1 ? "door.place.one" : "door.place.many", place.most()));
+            throw EditRefused.saying(place.most() == 1 ? "door.place.one" : "door.place.many", place.most());
         }
         for (DoorKind kind : kinds) {
             if (!known(kind).isPlaced()) {
-                throw new EditRefused(WORDS.say("door.notPlaced", name(kind)));
+                throw EditRefused.saying("door.notPlaced", name(kind));
             }
         }
     }
@@ -76,12 +76,12 @@ final class DoorLimits {
     private static void atMost(int most, String words, String key) {
         int length = words.codePointCount(0, words.length());
         if (length > most) {
-            throw new EditRefused(WORDS.say(key, most, length));
+            throw EditRefused.saying(key, most, length);
         }
     }
 
     private static DoorDescriptor known(DoorKind kind) {
-        return DoorKinds.of(kind).orElseThrow(() -> new EditRefused(WORDS.say("door.unknown")));
+        return DoorKinds.of(kind).orElseThrow(() -> EditRefused.saying("door.unknown"));
     }
 
     private static String name(DoorKind kind) {

@@ -3,7 +3,6 @@ package ostium.core.edit;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Stream;
-import ostium.core.base.Messages;
 import ostium.core.form.Field;
 import ostium.core.form.FieldKind;
 import ostium.core.form.FormPurpose;
@@ -11,7 +10,6 @@ import ostium.core.form.FormSetup;
 
 /** What a form can be. */
 final class FormLimits {
-    private static final Messages WORDS = Messages.of("edit");
     private static final int LONGEST_LABEL = 200;
     private static final int LONGEST_HELP = 200;
     private static final int LONGEST_OPTION = 100;
@@ -94,6 +92,6 @@ final class FormLimits {
     }
 
     private static EditRefused refused(String key, Object... gaps) {
-        return new EditRefused(WORDS.say(key, gaps));
+        return EditRefused.saying(key, gaps);
     }
 }

@@ -80,7 +80,7 @@ public sealed interface ItemEdit extends Edit {
                                     item.texts().values().stream().map(Text::id))
                             .toList());
             if (found.items().size() >= MOST) {
-                throw new EditRefused("At most " + MOST + " rows fit in a section.");
+                throw EditRefused.saying("item.many", MOST);
             }
             item.texts().values().forEach(text -> TextLimits.check(text.tree(), TextLimits.ROW));
             return new Applied(

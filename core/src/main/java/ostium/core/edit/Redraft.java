@@ -8,7 +8,6 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
-import ostium.core.base.Messages;
 import ostium.core.base.Seed;
 import ostium.core.draft.Draft;
 import ostium.core.draft.Drafter;
@@ -28,7 +27,6 @@ import ostium.core.site.Text;
 
 /** Drafting for a document that stands already: one section again, or one it does not have yet. */
 public final class Redraft {
-    private static final Messages WORDS = Messages.of("edit");
 
     private Redraft() {}
 
@@ -69,7 +67,7 @@ public final class Redraft {
     public static Edit again(State state, SheetReading reading, String id, Seed seed) {
         Section section = Kept.site(state).section(id).orElseThrow(() -> EditRefused.gone("section"));
         Section fresh = drafted(reading, section.kind(), seed)
-                .orElseThrow(() -> new EditRefused(WORDS.say("redraft.nothingTrueCanBeSaid")));
+                .orElseThrow(() -> EditRefused.saying("redraft.nothingTrueCanBeSaid"));
         Section next = section;
         for (var slot : SectionKinds.of(section).slots()) {
             Optional<Text> here = section.text(slot.name());
@@ -96,11 +94,11 @@ public final class Redraft {
         Site site = Kept.site(state);
         SectionDescriptor descriptor = SectionKinds.of(kind);
         if (!mayStand(site, kind)) {
-            throw new EditRefused(WORDS.say("redraft.thisSectionStandsOnThe"));
+            throw EditRefused.saying("redraft.thisSectionStandsOnThe");
         }
         Section fresh = drafted(reading, kind, seed)
                 .or(() -> descriptor.offer().map(reason -> Drafter.section(reading.brief(), descriptor, seed)))
-                .orElseThrow(() -> new EditRefused(WORDS.say("redraft.nothingTrueCanBeSaid")));
+                .orElseThrow(() -> EditRefused.saying("redraft.nothingTrueCanBeSaid"));
         return new SectionEdit.PutSection(
                 place(site, Plan.of(reading.brief()), kind), atFreeAnchor(site, withOwnIds(fresh, seed)));
     }

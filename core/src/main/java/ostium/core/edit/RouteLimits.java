@@ -1,14 +1,12 @@
 package ostium.core.edit;
 
 import java.util.List;
-import ostium.core.base.Messages;
 import ostium.core.door.Doors;
 import ostium.core.door.Route;
 import ostium.core.enquiry.Recipients;
 
 /** Who can be told of messages. */
 final class RouteLimits {
-    private static final Messages WORDS = Messages.of("edit");
     private static final int LONGEST = 100;
 
     private RouteLimits() {}
@@ -39,6 +37,6 @@ final class RouteLimits {
     }
 
     private static EditRefused refused(String key, Object... gaps) {
-        return new EditRefused(WORDS.say(key, gaps));
+        return EditRefused.saying(key, gaps);
     }
 }

@@ -19,7 +19,7 @@ public sealed interface SectionEdit extends Edit {
             Position before = site.position(section).orElseThrow();
             requirePage(site, to);
             if (to.after().equals(section)) {
-                throw new EditRefused("A section cannot stand after itself.");
+                throw EditRefused.saying("section.afterItself");
             }
             return new Applied(
                     state.withSite(site.without(section).insert(found, to)), new MoveSection(section, before));
@@ -70,17 +70,17 @@ public sealed interface SectionEdit extends Edit {
         public Applied apply(State state) {
             Site site = Kept.site(state);
             if (SectionKinds.of(section).belongsToTheSite()) {
-                throw new EditRefused("Every page has its head and foot already.");
+                throw EditRefused.saying("section.ends");
             }
             requirePage(site, at);
             Ids.requireNew(site, section.ids().toList());
             if (!SectionKinds.of(section).mayBeSeveral()
                     && site.section(section.kind()).isPresent()) {
-                throw new EditRefused("This section stands on the page already.");
+                throw EditRefused.saying("section.once");
             }
             check(section);
             if (site.sections().count() >= MOST) {
-                throw new EditRefused("At most " + MOST + " sections fit on a site.");
+                throw EditRefused.saying("section.many", MOST);
             }
             return new Applied(state.withSite(site.insert(section, at)), new RemoveSection(section.id()));
         }
@@ -98,12 +98,12 @@ public sealed interface SectionEdit extends Edit {
             Site site = Kept.site(state);
             Section before = site.section(section.id()).orElseThrow(() -> EditRefused.gone("section"));
             if (!before.kind().equals(section.kind())) {
-                throw new EditRefused("A section stays of its kind.");
+                throw EditRefused.saying("section.kind");
             }
             List<String> kept = before.ids().toList();
             Ids.requireNew(site, section.ids().filter(id -> !kept.contains(id)).toList());
             if (section.ids().distinct().count() != section.ids().count()) {
-                throw new EditRefused("This stands on the site already.");
+                throw EditRefused.saying("ids.thisStandsOnTheSite");
             }
             check(section);
             return new Applied(state.withSite(site.with(section)), new ReplaceSection(before));
@@ -127,7 +127,7 @@ public sealed interface SectionEdit extends Edit {
             Section found = site.section(section).orElseThrow(() -> EditRefused.gone("section"));
             SectionDescriptor kind = SectionKinds.of(found);
             if (!kind.layouts().contains(layout)) {
-                throw new EditRefused("“" + kind.words() + "” has no layout called “" + layout + "”.");
+                throw EditRefused.saying("section.layout", kind.words(), layout);
             }
             return new Applied(
                     state.withSite(site.with(found.withLayout(layout))), new SetLayout(section, found.layout()));
@@ -142,7 +142,7 @@ public sealed interface SectionEdit extends Edit {
     private static Section movable(Site site, String id) {
         Section section = site.section(id).orElseThrow(() -> EditRefused.gone("section"));
         if (SectionKinds.of(section).belongsToTheSite()) {
-            throw new EditRefused("Head and foot stand on every page.");
+            throw EditRefused.saying("section.endsStay");
         }
         return section;
     }
@@ -161,14 +161,11 @@ public sealed interface SectionEdit extends Edit {
         }
         section.texts()
                 .forEach((slot, text) -> TextLimits.check(
-                        text.tree(),
-                        kind.slot(slot)
-                                .orElseThrow(
-                                        () -> new EditRefused("There is no place for words called “" + slot + "”."))));
+                        text.tree(), kind.slot(slot).orElseThrow(() -> EditRefused.saying("slot.none", slot))));
         section.items()
                 .forEach(item -> item.texts().values().forEach(text -> TextLimits.check(text.tree(), TextLimits.ROW)));
         if (!kind.layouts().contains(section.layout())) {
-            throw new EditRefused("There is no layout called “" + section.layout() + "”.");
+            throw EditRefused.saying("layout.none", section.layout());
         }
     }
 }

@@ -15,8 +15,7 @@ public sealed interface SheetEdit extends Edit {
 
     private static String limited(String words) {
         if (words.length() > LONGEST_LINE) {
-            throw new EditRefused(
-                    "At most " + LONGEST_LINE + " characters fit on a line; this has " + words.length() + ".");
+            throw EditRefused.saying("line.long", LONGEST_LINE, words.length());
         }
         return words;
     }
@@ -25,8 +24,8 @@ public sealed interface SheetEdit extends Edit {
     record SetLine(String path, String words) implements SheetEdit {
         @Override
         public Applied apply(State state) {
-            String before = SheetLines.get(state.sheet(), path)
-                    .orElseThrow(() -> new EditRefused("The facts sheet has no line “" + path + "” any more."));
+            String before =
+                    SheetLines.get(state.sheet(), path).orElseThrow(() -> EditRefused.saying("line.none", path));
             TypedSheet next = SheetLines.with(state.sheet(), path, limited(words));
             return new Applied(state.withSheet(next), new SetLine(path, before));
         }
@@ -47,13 +46,13 @@ public sealed interface SheetEdit extends Edit {
         public Applied apply(State state) {
             List<TypedService> services = state.sheet().services();
             if (service.id().isEmpty() || !service.id().matches("[A-Za-z0-9_-]{1,60}")) {
-                throw new EditRefused("A row of services needs an id of its own.");
+                throw EditRefused.saying("service.id");
             }
             if (SheetLines.service(state.sheet(), service.id()).isPresent()) {
-                throw new EditRefused("This service stands on the sheet already.");
+                throw EditRefused.saying("service.twice");
             }
             if (services.size() >= TypedSheet.MOST_SERVICES) {
-                throw new EditRefused("At most " + TypedSheet.MOST_SERVICES + " services fit.");
+                throw EditRefused.saying("service.many", TypedSheet.MOST_SERVICES);
             }
             limited(service.name() + service.summary() + service.price() + service.minutes());
             return new Applied(
@@ -112,15 +111,15 @@ public sealed interface SheetEdit extends Edit {
         @Override
         public Applied apply(State state) {
             List<TypedRow> rows = state.sheet().rows();
-            RowKind kind = RowKind.named(row.kind()).orElseThrow(() -> new EditRefused("There are no such rows."));
+            RowKind kind = RowKind.named(row.kind()).orElseThrow(() -> EditRefused.saying("row.unknown"));
             if (!row.id().matches("[A-Za-z0-9_-]{1,60}")) {
-                throw new EditRefused("A row needs an id of its own.");
+                throw EditRefused.saying("row.id");
             }
             if (SheetLines.row(state.sheet(), row.id()).isPresent()) {
-                throw new EditRefused("This stands on the sheet already.");
+                throw EditRefused.saying("row.twice");
             }
             if (state.sheet().rows(kind).size() >= kind.most()) {
-                throw new EditRefused("At most " + kind.most() + " of these fit.");
+                throw EditRefused.saying("row.many", kind.most());
             }
             limited(String.join("", row.lines().values()));
             return new Applied(

@@ -7,7 +7,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
-import ostium.core.base.Messages;
 import ostium.core.sheet.Line;
 import ostium.core.sheet.TypedSheet;
 import ostium.core.sheet.TypedSheet.TypedRow;
@@ -19,7 +18,6 @@ import ostium.core.sheet.TypedSheet.TypedService;
  * {@code denied/VISITS} and {@code hidden/email} ({@code yes} or nothing); {@code region} and {@code seed}.
  */
 public final class SheetLines {
-    private static final Messages WORDS = Messages.of("edit");
 
     private static final String YES = "yes";
 
@@ -148,7 +146,7 @@ public final class SheetLines {
         if (words.equals(YES)) {
             next.add(key);
         } else if (!words.isEmpty()) {
-            throw new EditRefused(WORDS.say("sheetLines.answerWithYesOrLeave"));
+            throw EditRefused.saying("sheetLines.answerWithYesOrLeave");
         }
         return next;
     }
@@ -157,7 +155,7 @@ public final class SheetLines {
         try {
             return Long.parseLong(words);
         } catch (NumberFormatException e) {
-            throw new EditRefused("“" + words + "” is not a seed.");
+            throw EditRefused.saying("seed.wrong", words);
         }
     }
 }

@@ -72,7 +72,7 @@ public final class Stored {
         try {
             return JSON.readValue(json, Edit.class);
         } catch (JacksonException | NullPointerException e) {
-            throw new EditRefused(WORDS.say("stored.thisEditCannotBeRead"));
+            throw EditRefused.saying("stored.thisEditCannotBeRead");
         }
     }
 

@@ -53,11 +53,9 @@ public sealed interface TextEdit extends Edit {
             Site site = kept(state);
             Section found = site.section(section).orElseThrow(() -> EditRefused.gone("section"));
             SectionDescriptor kind = SectionKinds.of(found);
-            Slot place = kind.slot(slot)
-                    .orElseThrow(() ->
-                            new EditRefused("“" + kind.words() + "” has no place for words called “" + slot + "”."));
+            Slot place = kind.slot(slot).orElseThrow(() -> EditRefused.saying("slot.noneThere", kind.words(), slot));
             if (found.text(slot).isPresent()) {
-                throw new EditRefused("There are words at this place already.");
+                throw EditRefused.saying("slot.taken");
             }
             Ids.requireNew(site, List.of(text.id()));
             TextLimits.check(text.tree(), place);
@@ -84,7 +82,7 @@ public sealed interface TextEdit extends Edit {
                             new PutText(section.id(), slot.getKey(), slot.getValue()));
                 }
             }
-            throw new EditRefused("The words of a row go with their row.");
+            throw EditRefused.saying("slot.ofRow");
         }
 
         @Override

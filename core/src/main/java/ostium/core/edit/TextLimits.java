@@ -1,13 +1,11 @@
 package ostium.core.edit;
 
 import java.util.List;
-import ostium.core.base.Messages;
 import ostium.core.site.Node;
 import ostium.core.site.Slot;
 
 /** What a text may be: as long as its place allows, and a tree that can be drawn. */
 final class TextLimits {
-    private static final Messages WORDS = Messages.of("edit");
 
     /** The place of words in a row. */
     static final Slot ROW = new Slot("says", "words", Slot.Shape.LINES, 400);
@@ -20,37 +18,36 @@ final class TextLimits {
     /** @throws EditRefused naming the limit */
     static void check(List<Node> tree, Slot slot) {
         if (tree.size() > MOST_BLOCKS) {
-            throw new EditRefused("At most " + MOST_BLOCKS + " paragraphs, please; this has " + tree.size() + ".");
+            throw EditRefused.saying("textLimits.paragraphs", MOST_BLOCKS, tree.size());
         }
         for (Node block : tree) {
             boolean list = block instanceof Node.Bullets;
             if (!(block instanceof Node.Paragraph) && !list) {
-                throw new EditRefused("A text is made of paragraphs and lists.");
+                throw EditRefused.saying("textLimits.madeOf");
             }
             if (list && slot.shape() != Slot.Shape.PARAGRAPHS) {
-                throw new EditRefused("A list does not fit here.");
+                throw EditRefused.saying("textLimits.noList");
             }
         }
         if (slot.shape() == Slot.Shape.LINE && tree.size() > 1) {
-            throw new EditRefused(WORDS.say("textLimits.onlyOneLineFitsHere"));
+            throw EditRefused.saying("textLimits.onlyOneLineFitsHere");
         }
         long length = tree.stream().mapToLong(node -> length(node, 1)).sum();
         if (length > slot.longest()) {
-            throw new EditRefused(
-                    "At most " + slot.longest() + " characters, please; this has " + length + ". Shorten it.");
+            throw EditRefused.saying("textLimits.long", slot.longest(), length);
         }
     }
 
     private static long length(Node node, int depth) {
         if (depth > DEEPEST) {
-            throw new EditRefused(WORDS.say("textLimits.thisIsNestedTooDeep"));
+            throw EditRefused.saying("textLimits.thisIsNestedTooDeep");
         }
         if (node instanceof Node.Words words) {
             return words.value().codePointCount(0, words.value().length());
         }
         if (node instanceof Node.LinkTo link
                 && (link.target() == null || link.target().length() > 2000)) {
-            throw new EditRefused("A link has at most 2000 characters.");
+            throw EditRefused.saying("textLimits.link");
         }
         return node.children().stream()
                 .mapToLong(child -> length(child, depth + 1))

@@ -5,7 +5,6 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
-import ostium.core.base.Messages;
 import ostium.core.booking.BookingRules;
 import ostium.core.door.Door;
 import ostium.core.door.DoorKind;
@@ -22,7 +21,6 @@ import ostium.core.site.Site;
 
 /** Edits of the site as a whole, and several edits as one step. */
 public sealed interface WholeEdit extends Edit {
-    Messages WORDS = Messages.of("edit");
 
     /**
      * A whole document with its look: a draft that is kept.
@@ -78,15 +76,15 @@ public sealed interface WholeEdit extends Edit {
         @Override
         public Applied apply(State state) {
             if (addresses.size() > Doors.MOST_ADDRESSES) {
-                throw new EditRefused("Messages can go to at most " + Doors.MOST_ADDRESSES + " addresses.");
+                throw EditRefused.saying("messagesTo.many", Doors.MOST_ADDRESSES);
             }
             for (String address : addresses) {
                 if (EmailAddress.read(address).value().isEmpty()) {
-                    throw new EditRefused("“" + address + "” is not a mail address.");
+                    throw EditRefused.saying("messagesTo.address", address);
                 }
             }
             if (addresses.stream().distinct().count() != addresses.size()) {
-                throw new EditRefused("This address stands here already.");
+                throw EditRefused.saying("messagesTo.twice");
             }
             return new Applied(
                     state.withDoors(state.doors().withMessagesTo(addresses)),
@@ -219,7 +217,7 @@ public sealed interface WholeEdit extends Edit {
         @Override
         public Applied apply(State state) {
             if (months < 0 || months > Doors.MOST_MONTHS) {
-                throw new EditRefused(WORDS.say("keepMessages", Doors.MOST_MONTHS));
+                throw EditRefused.saying("keepMessages", Doors.MOST_MONTHS);
             }
             return new Applied(
                     state.withDoors(state.doors().withKeptMonths(months)),

@@ -80,7 +80,7 @@ public record Area(List<String> places, int radius) implements FactValue {
         if (places.isEmpty() && radius == 0
                 || places.size() > MOST
                 || places.stream().anyMatch(place -> place.length() > LONGEST_NAME)) {
-            return Reading.refused("Name the places with commas between, at most " + MOST + ".", words);
+            return Reading.refused(WORDS.say("area.many", MOST), words);
         }
         return Reading.understood(new Area(places, radius));
     }

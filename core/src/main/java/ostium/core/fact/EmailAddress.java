@@ -58,22 +58,21 @@ public record EmailAddress(String value) implements FactValue {
         Matcher shape = SHAPE.matcher(trimmed);
         if (!shape.matches() || trimmed.length() > LONGEST) {
             return Reading.refused(
-                    trimmed.contains("@")
-                            ? WORDS.say("emailAddress.thisIsNotAMail")
-                            : "A mail address has an @ in it, like name@place.example.",
+                    trimmed.contains("@") ? WORDS.say("emailAddress.thisIsNotAMail") : WORDS.say("emailAddress.noAt"),
                     words);
         }
         String local = shape.group(1);
         String domain = shape.group(2).toLowerCase(Locale.ROOT);
         if (local.startsWith(".") || local.endsWith(".") || local.contains("..") || !isDomain(domain)) {
             int at = words.indexOf('@');
-            return Reading.refused("There is no mail at “" + shape.group(2) + "”.", at + 1, words.length());
+            return Reading.refused(WORDS.say("emailAddress.noMail", shape.group(2)), at + 1, words.length());
         }
         EmailAddress address = new EmailAddress(local + "@" + domain);
         return COMMON_DOMAINS.stream()
                 .filter(common -> EditDistance.between(common, domain) == 1 && !COMMON_DOMAINS.contains(domain))
                 .findFirst()
-                .map(common -> Reading.understood(address, "Did you mean " + common + "?", local + "@" + common))
+                .map(common ->
+                        Reading.understood(address, WORDS.say("emailAddress.near", common), local + "@" + common))
                 .orElseGet(() -> Reading.understood(address));
     }
 

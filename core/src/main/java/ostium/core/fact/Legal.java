@@ -1,6 +1,7 @@
 package ostium.core.fact;
 
 import java.util.Optional;
+import ostium.core.base.Messages;
 
 /**
  * A line the law or a register asks for.
@@ -9,22 +10,24 @@ import java.util.Optional;
  * @param words the name, number or line
  */
 public record Legal(Kind kind, String words) implements FactValue {
-    /** Kinds of legal lines, with the words before them on a page. */
+    private static final Messages WORDS = Messages.of("fact");
+
+    /** Kinds of legal lines. */
     public enum Kind {
-        NAME(""),
-        NUMBER("Company number "),
-        TAX("Tax number "),
-        LINE("");
-
-        private final String before;
-
-        Kind(String before) {
-            this.before = before;
-        }
+        NAME,
+        NUMBER,
+        TAX,
+        LINE
     }
 
     @Override
     public Optional<String> say(String facet) {
-        return FactValue.only(facet, kind.before + words);
+        return FactValue.only(
+                facet,
+                switch (kind) {
+                    case NUMBER -> WORDS.say("legal.number", words);
+                    case TAX -> WORDS.say("legal.tax", words);
+                    case NAME, LINE -> words;
+                });
     }
 }

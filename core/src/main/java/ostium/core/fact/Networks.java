@@ -88,7 +88,7 @@ public final class Networks {
             return Reading.refused(WORDS.say("networks.pasteALink"), words);
         }
         if (typed.matches("(?i)(?:javascript|data|vbscript|file|ftp|blob):.*")) {
-            return Reading.refused("A link starts with https://.", words);
+            return Reading.refused(WORDS.say("networks.https"), words);
         }
         if (typed.matches("(?i)mailto:.*|[^\\s/@]+@[^\\s/@]+\\.[^\\s/@]+")) {
             return Reading.refused(WORDS.say("networks.thisIsAMailAddress"), words);
@@ -111,7 +111,7 @@ public final class Networks {
         if (HANDLE.matcher(typed).matches() && typed.matches(".*\\p{L}.*")) {
             String handle = typed.replaceFirst("^@", "");
             return new Reading.Unclear<>(
-                    "Which site is “" + typed + "” on?",
+                    WORDS.say("networks.which", typed),
                     Reading.Span.all(words),
                     networks.stream()
                             .limit(4)
@@ -142,8 +142,8 @@ public final class Networks {
             }
         }
         if (before.matches() && typed.contains("@")) {
-            return Optional.of(
-                    Reading.refused("We do not know “" + before.group(1).strip() + "”. Paste the whole link.", words));
+            return Optional.of(Reading.refused(
+                    WORDS.say("networks.unknown", before.group(1).strip()), words));
         }
         return Optional.empty();
     }
@@ -225,7 +225,7 @@ public final class Networks {
         try {
             IDN.toASCII(host, IDN.USE_STD3_ASCII_RULES);
         } catch (IllegalArgumentException e) {
-            return Reading.refused("There can be no site called “" + host + "”.", words);
+            return Reading.refused(WORDS.say("networks.noSuchSite", host), words);
         }
         String address = (typed.matches("(?i)https?://.*") ? typed : "https://" + typed).replaceFirst("[?#].*$", "");
         String canonical = address.replaceFirst("(?i)^(https?)://([^/]*)", lower(address));
@@ -260,7 +260,7 @@ public final class Networks {
         if (network.not() != null && (host + path + query).matches("(?:[^/]*)(?:" + network.not() + ")")) {
             return Reading.understood(
                     new Link(network.id(), address.whole(), network.name()),
-                    "This leads to one thing on " + network.name() + ", not to your own page there.",
+                    WORDS.say("networks.oneThing", network.name()),
                     null);
         }
         for (Network.Page page : network.pages()) {
@@ -275,9 +275,7 @@ public final class Networks {
             }
         }
         if (path.isEmpty()) {
-            return Reading.refused(
-                    "This is the front page of " + network.name() + ", not yours. Paste the link to your own page.",
-                    words);
+            return Reading.refused(WORDS.say("networks.frontPage", network.name()), words);
         }
         // A page with something behind it: "/ashlatch/photos", "/@ashlatch/video/7".
         for (Network.Page page : network.pages()) {
@@ -288,7 +286,7 @@ public final class Networks {
         }
         return Reading.understood(
                 new Link(network.id(), address.whole(), network.name()),
-                "This does not look like a page of somebody on " + network.name() + ". Try it.",
+                WORDS.say("networks.strange", network.name()),
                 null);
     }
 
@@ -311,7 +309,6 @@ public final class Networks {
                         link(network, page, matcher.group(1), network.hosts().get(0)));
             }
         }
-        return Reading.refused(
-                "“" + handle + "” cannot be a name on " + network.name() + ". Paste the whole link.", words);
+        return Reading.refused(WORDS.say("networks.noName", handle, network.name()), words);
     }
 }

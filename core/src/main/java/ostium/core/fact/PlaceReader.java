@@ -41,7 +41,7 @@ final class PlaceReader {
         }
         if (rest.length() > Place.LONGEST) {
             return Reading.refused(
-                    "An address has at most " + Place.LONGEST + " characters.",
+                    WORDS.say("placeReader.long", Place.LONGEST),
                     Math.min(Place.LONGEST, words.length()),
                     words.length());
         }

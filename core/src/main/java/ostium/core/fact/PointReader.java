@@ -53,7 +53,7 @@ final class PointReader {
             return Reading.refused(WORDS.say("pointReader.pasteAPointLike49"), words);
         }
         if (typed.length() > 2000) {
-            return Reading.refused("A point has at most 2000 characters.", 2000, words.length());
+            return Reading.refused(WORDS.say("pointReader.long"), 2000, words.length());
         }
         Matcher geo = GEO.matcher(typed);
         if (geo.matches()) {
@@ -215,7 +215,7 @@ final class PointReader {
             return Reading.refused(WORDS.say("pointReader.longitudeGoesFrom180To"), words);
         }
         if (north == 0 && east == 0) {
-            return Reading.refused("0, 0 lies in the sea off Africa: the map you copied from had no point.", words);
+            return Reading.refused(WORDS.say("pointReader.nowhere"), words);
         }
         return Reading.understood(new Point(north, east, accuracy));
     }

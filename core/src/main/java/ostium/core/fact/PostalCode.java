@@ -28,8 +28,7 @@ public final class PostalCode {
         Matcher code = Pattern.compile(country.postcode()).matcher(plain);
         return code.matches()
                 ? Reading.understood(written(code, country))
-                : Reading.refused(
-                        "A postal code of " + named(country) + " looks like " + country.example() + ".", words);
+                : Reading.refused(WORDS.say("postalCode.looks", named(country), country.example()), words);
     }
 
     private static String named(Country country) {

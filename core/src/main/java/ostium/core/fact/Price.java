@@ -177,11 +177,11 @@ public record Price(Kind kind, Money amount, Money upTo, String unit) {
         String per = unit.isEmpty() ? "" : (unit.matches("(?i)(hour|[aeio].*)") ? " an " : " a ") + unit;
         return switch (kind) {
             case FIXED -> amount.say();
-            case FROM -> "from " + amount.say() + per;
+            case FROM -> WORDS.say("price.from", amount.say() + per);
             case RANGE -> amount.say() + "–" + upTo.say().replaceFirst("^[£$€]", "") + per;
             case PER_UNIT -> amount.say() + per;
-            case ON_REQUEST -> "on request";
-            case FREE -> "free";
+            case ON_REQUEST -> WORDS.say("price.onRequest");
+            case FREE -> WORDS.say("price.free");
         };
     }
 }

@@ -134,7 +134,7 @@ public record Telephone(String e164, String extension, boolean abroad) implement
             case INVALID_COUNTRY_CODE -> WORDS.say("telephone.thereIsNoCountryWith");
             case INVALID_LENGTH -> WORDS.say("telephone.thisNumberHasTooFew");
             case IS_POSSIBLE_LOCAL_ONLY ->
-                trimmed.matches("[0+(].*") ? "This number is too short." : "The area code is missing.";
+                WORDS.say(trimmed.matches("[0+(].*") ? "telephone.thisNumberIsTooShort" : "telephone.noAreaCode");
             case IS_POSSIBLE -> null;
         };
         if (fault != null) {

@@ -2,6 +2,7 @@ package ostium.core.format;
 
 import java.util.ArrayList;
 import java.util.List;
+import ostium.core.base.Messages;
 import ostium.core.format.LocalBusinessReader.Unreadable;
 import tools.jackson.databind.JsonNode;
 
@@ -10,6 +11,8 @@ import tools.jackson.databind.JsonNode;
  * its first; where many, one value is a list.
  */
 record JsonSource(String source) {
+    private static final Messages WORDS = Messages.of("format");
+
     /** What a thing is called by where a text would do. */
     private static final List<String> CALLED = List.of("@value", "name", "value", "url", "@id");
 
@@ -33,7 +36,7 @@ record JsonSource(String source) {
                 return text(value.get(called), field);
             }
         }
-        throw wrong(field, "a text");
+        throw wrong(field, "text");
     }
 
     static JsonNode first(JsonNode value) {
@@ -70,6 +73,6 @@ record JsonSource(String source) {
                         .chars()
                         .filter(c -> c == '\n')
                         .count();
-        return new Unreadable("line " + line + ", " + field + ": this should be " + wanted);
+        return new Unreadable(WORDS.say("json.wrong", line, field, WORDS.say("json." + wanted)));
     }
 }

@@ -7,6 +7,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeSet;
+import ostium.core.base.Messages;
 import ostium.core.country.Country;
 import ostium.core.sheet.Line;
 import ostium.core.sheet.TypedSheet;
@@ -24,6 +25,8 @@ import tools.jackson.databind.json.JsonMapper;
  * {@code PropertyValue} with {@code propertyID} {@code practice}, {@code answers} or {@code minutes} (of an offer).
  */
 public final class LocalBusinessReader {
+    private static final Messages WORDS = Messages.of("format");
+
     /**
      * What came of it.
      *
@@ -92,11 +95,9 @@ public final class LocalBusinessReader {
             root = JsonMapper.shared().readTree(source.source());
         } catch (JacksonException e) {
             int line = e.getLocation() == null ? 1 : e.getLocation().getLineNr();
-            throw new Unreadable("line " + line
-                    + ": this is cut off or has a mark in the wrong place, so it cannot be read as JSON");
+            throw new Unreadable(WORDS.say("json.cut", line));
         }
-        JsonNode business = DataOfPage.business(root)
-                .orElseThrow(() -> new Unreadable("line 1, @type: there is no LocalBusiness with a name here"));
+        JsonNode business = DataOfPage.business(root).orElseThrow(() -> new Unreadable(WORDS.say("json.noBusiness")));
         String country = source.text(business.path("address").path("addressCountry"), "addressCountry");
         region = country.length() == 2
                 ? country.toUpperCase(Locale.ROOT)
@@ -207,7 +208,7 @@ public final class LocalBusinessReader {
             return value.asString("");
         }
         if (!value.isObject()) {
-            throw source.wrong("address", "an address or a PostalAddress");
+            throw source.wrong("address", "address");
         }
         List<String> lines = new ArrayList<>();
         String street = source.text(value.path("streetAddress"), "streetAddress");

@@ -50,7 +50,7 @@ final class OfferReader {
         JsonNode offered = offer.has("itemOffered") ? JsonSource.first(offer.path("itemOffered")) : offer;
         String name = offered.isObject() && !offered.has("name") ? "" : source.text(offered, "itemOffered.name");
         if (name.isBlank()) {
-            throw source.wrong("makesOffer", "a list of Offer with itemOffered.name");
+            throw source.wrong("makesOffer", "offers");
         }
         String usual = trade.services().stream()
                 .filter(known -> known.name().equalsIgnoreCase(name))

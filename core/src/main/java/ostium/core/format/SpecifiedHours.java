@@ -59,7 +59,7 @@ final class SpecifiedHours {
         String closes = source.text(specification.path("closes"), "closes");
         boolean closed = opens.isBlank() && closes.isBlank() || opens.equals(closes);
         if (!closed && (opens.isBlank() || closes.isBlank()) || closed && !special && days.isEmpty()) {
-            throw source.wrong("openingHoursSpecification", "a list with dayOfWeek, opens and closes");
+            throw source.wrong("openingHoursSpecification", "hours");
         }
         String span = closed
                 ? "closed"

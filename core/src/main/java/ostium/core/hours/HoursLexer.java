@@ -12,6 +12,7 @@ import ostium.core.hours.ClockTime.Half;
 
 /** Cuts a line of hours into tokens, each with its place in the words. */
 final class HoursLexer {
+
     private static final Pattern TIME = Pattern.compile(
             "(?<hour>[0-9]{1,2})(?:(?:[:.]|\\s?h\\s?)(?<minute>[0-9]{2})(?!\\s?h))?(?![0-9])(?:\\s*(?<half>[ap]\\.?\\s?m\\b\\.?)"
                     + "|(?<letter>[ap])(?![\\p{L}']))?(?:\\s*(?:o'clock|uhr|heures?|hrs?|h)(?![\\p{L}]))?");
@@ -133,10 +134,9 @@ final class HoursLexer {
         String half = fourDigits ? "" : half(found);
         at = found.end();
         if (hour > (exact ? 48 : 24) || minute > 59 || !exact && hour == 24 && minute > 0) {
-            tokens.add(new HoursToken.Unknown(lower.substring(span.from(), span.to()), "is not a time of day", span));
+            tokens.add(new HoursToken.Unknown(lower.substring(span.from(), span.to()), "unknown.time", span));
         } else if (!half.isEmpty() && (hour > 12 || hour == 0)) {
-            tokens.add(new HoursToken.Unknown(
-                    lower.substring(span.from(), span.to()), "mixes the 12 and the 24 hour clock", span));
+            tokens.add(new HoursToken.Unknown(lower.substring(span.from(), span.to()), "unknown.clocks", span));
         } else {
             boolean says = exact
                     || fourDigits && found.group("hour").length() == 2
@@ -226,7 +226,7 @@ final class HoursLexer {
         Matcher number = at(NUMBER);
         Matcher word = at(WORD);
         int end = number.lookingAt() ? number.end() : word.lookingAt() ? word.end() : at + 1;
-        String reason = number.lookingAt() ? "is not a time of day" : "is not something we can read as hours";
+        String reason = number.lookingAt() ? "unknown.time" : "unknown.words";
         tokens.add(new HoursToken.Unknown(lower.substring(at, end), reason, new Span(at, end)));
         at = end;
     }

@@ -64,7 +64,7 @@ final class HoursParser {
         for (HoursToken token : tokens) {
             if (token instanceof HoursToken.Unknown unknown) {
                 String said = words.substring(unknown.at().from(), unknown.at().to());
-                throw HoursStop.refused("“" + said + "” " + unknown.reason() + ".", unknown.at());
+                throw HoursStop.refused(WORDS.say(unknown.reason(), said), unknown.at());
             }
         }
     }

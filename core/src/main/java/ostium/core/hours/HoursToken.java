@@ -37,6 +37,10 @@ sealed interface HoursToken {
     /** Public holidays, which are no day of the week. */
     record Holidays(Span at) implements HoursToken {}
 
-    /** A word or number that has no place in hours. */
+    /**
+     * A word or number that has no place in hours.
+     *
+     * @param reason key of the message that says why
+     */
     record Unknown(String words, String reason, Span at) implements HoursToken {}
 }

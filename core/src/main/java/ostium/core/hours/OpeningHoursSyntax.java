@@ -70,7 +70,7 @@ public final class OpeningHoursSyntax {
             Matcher unsupported = UNSUPPORTED.matcher(rule);
             if (unsupported.find()) {
                 return Reading.refused(
-                        "“" + unsupported.group() + "” is a rule we cannot keep. Say the times.",
+                        WORDS.say("syntax.rule", unsupported.group()),
                         from + unsupported.start(),
                         from + unsupported.end());
             }

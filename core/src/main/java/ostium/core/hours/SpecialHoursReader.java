@@ -58,7 +58,7 @@ final class SpecialHoursReader {
         }
         if (words.length() > SpecialHours.LONGEST) {
             return Reading.refused(
-                    "At most " + SpecialHours.LONGEST + " characters, please.", SpecialHours.LONGEST, words.length());
+                    WORDS.say("special.long", SpecialHours.LONGEST), SpecialHours.LONGEST, words.length());
         }
         Reading<SpecialHours> question = null;
         Reading<SpecialHours> refusal = null;
@@ -222,8 +222,12 @@ final class SpecialHoursReader {
         LocalDate end = end(last, began, begin);
         if (start.weekday() != null && begin.getDayOfWeek() != start.weekday()) {
             return Reading.refused(
-                    begin.getDayOfMonth() + " " + HoursLanguage.ENGLISH.sayMonth(begin.getMonthValue()) + " "
-                            + begin.getYear() + " is a " + HoursLanguage.ENGLISH.sayFull(begin.getDayOfWeek()) + ".",
+                    WORDS.say(
+                            "special.weekday",
+                            begin.getDayOfMonth(),
+                            HoursLanguage.ENGLISH.sayMonth(begin.getMonthValue()),
+                            begin.getYear(),
+                            HoursLanguage.ENGLISH.sayFull(begin.getDayOfWeek())),
                     from,
                     to);
         }
@@ -265,7 +269,7 @@ final class SpecialHoursReader {
         String gap =
                 after.isEmpty() || after.startsWith(" ") || after.startsWith(",") || after.startsWith(":") ? "" : " ";
         return new Reading.Unclear<>(
-                "Only in " + year + ", or every year?",
+                WORDS.say("special.yearly", year),
                 new Reading.Span(from, to),
                 List.of(before + " " + year + gap + after, before + " " + language.word("yearly") + gap + after));
     }

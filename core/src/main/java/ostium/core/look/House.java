@@ -5,52 +5,33 @@ import com.fasterxml.jackson.annotation.JsonValue;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.Stream;
+import ostium.core.base.Messages;
 
 /** A family of layouts and manners. What a house asks of its colours is its {@link PaintManner}. */
 public enum House {
-    WORKSHOP(
-            "Workshop",
-            "A job ticket: slab letters, hard rules, number tabs",
-            new PaintManner(PaintManner.Trim.LIGHT, 0.925, 0.955, 0.012)),
-    PARLOUR(
-            "Parlour",
-            "An arch and a medallion: round letters, one deep band",
-            new PaintManner(PaintManner.Trim.LINE, 0.925, 0.955, 0.022)),
-    STUDIO(
-            "Studio",
-            "A ruler along two edges: large narrow letters, prices and hours to scale",
-            new PaintManner(PaintManner.Trim.PALE, 0.95, 0.97, 0.006)),
-    KIOSK(
-            "Kiosk",
-            "Blocks of flat colour joined by round knobs, prices on tags",
-            new PaintManner(PaintManner.Trim.LIGHT, 0.93, 0.96, 0.035)),
-    CHAMBERS(
-            "Chambers",
-            "A ledger: margin and matter, double rules, one large number",
-            new PaintManner(PaintManner.Trim.DARK, 0.988, 0.994, 0.003)),
-    GARDEN(
-            "Garden",
-            "A paper label over a landscape: services on a stem, a week like a hedge",
-            new PaintManner(PaintManner.Trim.DARK, 0.925, 0.95, 0.03));
+    WORKSHOP(new PaintManner(PaintManner.Trim.LIGHT, 0.925, 0.955, 0.012)),
+    PARLOUR(new PaintManner(PaintManner.Trim.LINE, 0.925, 0.955, 0.022)),
+    STUDIO(new PaintManner(PaintManner.Trim.PALE, 0.95, 0.97, 0.006)),
+    KIOSK(new PaintManner(PaintManner.Trim.LIGHT, 0.93, 0.96, 0.035)),
+    CHAMBERS(new PaintManner(PaintManner.Trim.DARK, 0.988, 0.994, 0.003)),
+    GARDEN(new PaintManner(PaintManner.Trim.DARK, 0.925, 0.95, 0.03));
 
-    private final String words;
-    private final String about;
+    private static final Messages WORDS = Messages.of("look");
+
     private final PaintManner manner;
 
-    House(String words, String about, PaintManner manner) {
-        this.words = words;
-        this.about = about;
+    House(PaintManner manner) {
         this.manner = manner;
     }
 
     /** Its name, as the owner reads it. */
     public String words() {
-        return words;
+        return WORDS.say("house." + id());
     }
 
     /** What it is known by, in a line. */
     public String about() {
-        return about;
+        return WORDS.say("house." + id() + ".about");
     }
 
     /** What it asks of colours. */

@@ -3,21 +3,18 @@ package ostium.core.look;
 import com.fasterxml.jackson.annotation.JsonCreator;
 import com.fasterxml.jackson.annotation.JsonValue;
 import java.util.Locale;
+import ostium.core.base.Messages;
 
 /** Whether anything on a page moves. Visitors who ask their device for less motion always get none. */
 public enum Motion {
-    NONE("Nothing moves"),
+    NONE,
     /** Buttons answer the hand, and sections rise a little as they come into sight. */
-    GENTLE("Gentle");
+    GENTLE;
 
-    private final String words;
-
-    Motion(String words) {
-        this.words = words;
-    }
+    private static final Messages WORDS = Messages.of("look");
 
     public String words() {
-        return words;
+        return WORDS.say("motion." + id());
     }
 
     @JsonValue

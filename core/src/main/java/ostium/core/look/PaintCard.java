@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
 import java.util.function.Predicate;
+import ostium.core.base.Messages;
 
 /**
  * The colours of a page by what they do: a {@linkplain PaintMix mix} as a house can use it, in which every pair that
@@ -20,6 +21,8 @@ import java.util.function.Predicate;
  */
 public record PaintCard(
         House house, Colour ground, Colour panel, Colour ink, Colour pencil, Colour paint, Colour trim) {
+    private static final Messages WORDS = Messages.of("look");
+
     private static final double TEXT = 4.5;
     private static final double LARGE = 3;
 
@@ -169,7 +172,12 @@ public record PaintCard(
     // ---- pairs ---------------------------------------------------------------------------------------------------
 
     /** Two colours that meet on a page, and the contrast WCAG 2.2 asks of them (1.4.3, 1.4.11). */
-    public record Pair(String words, Colour above, Colour below, double needed) {
+    public record Pair(String key, Colour above, Colour below, double needed) {
+        /** What meets there: "text on the page". */
+        public String words() {
+            return WORDS.say(key);
+        }
+
         public double contrast() {
             return above.contrast(below);
         }
@@ -182,43 +190,43 @@ public record PaintCard(
     /** Every pair that occurs in a page of its house. Words never lie on a picture: a credit has the page under it. */
     public List<Pair> pairs() {
         List<Pair> pairs = new ArrayList<>(List.of(
-                new Pair("text on the page", ink, ground, TEXT),
-                new Pair("text on a panel", ink, panel, TEXT),
-                new Pair("muted text on the page", pencil, ground, TEXT),
-                new Pair("muted text on a panel", pencil, panel, TEXT),
-                new Pair("words on the main button", panel, paint, TEXT),
-                new Pair("main colour as text on the page", paint, ground, TEXT),
-                new Pair("main colour as text on a panel", paint, panel, TEXT),
-                new Pair("softer text on the main colour", softOnPaint(), paint, TEXT),
-                new Pair("text on ink", panel, ink, TEXT),
-                new Pair("muted text on ink", pencilOnInk(), ink, TEXT),
-                new Pair("text in a field in focus", ink, wash(), TEXT),
-                new Pair("muted text in a field in focus", pencil, wash(), TEXT),
-                new Pair("text on a quiet band", ink, tint(), TEXT),
-                new Pair("muted text on a quiet band", pencil, tint(), TEXT),
-                new Pair("focus ring on the page", ink, ground, LARGE),
-                new Pair("focus ring on the main colour", panel, paint, LARGE)));
+                new Pair("pair.textOnPage", ink, ground, TEXT),
+                new Pair("pair.textOnPanel", ink, panel, TEXT),
+                new Pair("pair.mutedTextOnPage", pencil, ground, TEXT),
+                new Pair("pair.mutedTextOnPanel", pencil, panel, TEXT),
+                new Pair("pair.wordsOnMainButton", panel, paint, TEXT),
+                new Pair("pair.mainColourTextOnPage", paint, ground, TEXT),
+                new Pair("pair.mainColourTextOnPanel", paint, panel, TEXT),
+                new Pair("pair.softerTextOnMainColour", softOnPaint(), paint, TEXT),
+                new Pair("pair.textOnInk", panel, ink, TEXT),
+                new Pair("pair.mutedTextOnInk", pencilOnInk(), ink, TEXT),
+                new Pair("pair.textFieldFocus", ink, wash(), TEXT),
+                new Pair("pair.mutedTextFieldFocus", pencil, wash(), TEXT),
+                new Pair("pair.textOnQuietBand", ink, tint(), TEXT),
+                new Pair("pair.mutedTextOnQuietBand", pencil, tint(), TEXT),
+                new Pair("pair.focusRingOnPage", ink, ground, LARGE),
+                new Pair("pair.focusRingOnMainColour", panel, paint, LARGE)));
         switch (house.manner().trim()) {
             case LIGHT -> {
-                pairs.add(new Pair("text on the second colour", ink, trim, TEXT));
-                pairs.add(new Pair("second colour as text on ink", trim, ink, TEXT));
-                pairs.add(new Pair("second colour as large text on the main colour", trim, paint, LARGE));
-                pairs.add(new Pair("text on the paler second colour", ink, trimSoft(), TEXT));
+                pairs.add(new Pair("pair.textOnSecondColour", ink, trim, TEXT));
+                pairs.add(new Pair("pair.secondColourTextOnInk", trim, ink, TEXT));
+                pairs.add(new Pair("pair.secondColourLargeTextOnMainColour", trim, paint, LARGE));
+                pairs.add(new Pair("pair.textOnPalerSecondColour", ink, trimSoft(), TEXT));
             }
             case PALE -> {
-                pairs.add(new Pair("text on the second colour", ink, trim, TEXT));
-                pairs.add(new Pair("text on the paler second colour", ink, trimSoft(), TEXT));
+                pairs.add(new Pair("pair.textOnSecondColour", ink, trim, TEXT));
+                pairs.add(new Pair("pair.textOnPalerSecondColour", ink, trimSoft(), TEXT));
             }
             case LINE -> {
-                pairs.add(new Pair("ornament on the page", trim, ground, LARGE));
-                pairs.add(new Pair("ornament on a panel", trim, panel, LARGE));
-                pairs.add(new Pair("ornament on the main colour", trimOnPaint(), paint, LARGE));
+                pairs.add(new Pair("pair.ornamentOnPage", trim, ground, LARGE));
+                pairs.add(new Pair("pair.ornamentOnPanel", trim, panel, LARGE));
+                pairs.add(new Pair("pair.ornamentOnMainColour", trimOnPaint(), paint, LARGE));
             }
             case DARK -> {
-                pairs.add(new Pair("second colour as text on the page", trim, ground, TEXT));
-                pairs.add(new Pair("second colour as text on a panel", trim, panel, TEXT));
-                pairs.add(new Pair("text on the second colour", panel, trim, TEXT));
-                pairs.add(new Pair("text on earth", panel, earth(), TEXT));
+                pairs.add(new Pair("pair.secondColourTextOnPage", trim, ground, TEXT));
+                pairs.add(new Pair("pair.secondColourTextOnPanel", trim, panel, TEXT));
+                pairs.add(new Pair("pair.textOnSecondColour", panel, trim, TEXT));
+                pairs.add(new Pair("pair.textOnEarth", panel, earth(), TEXT));
             }
         }
         return pairs;

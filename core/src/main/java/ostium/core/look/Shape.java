@@ -3,23 +3,20 @@ package ostium.core.look;
 import com.fasterxml.jackson.annotation.JsonCreator;
 import com.fasterxml.jackson.annotation.JsonValue;
 import java.util.Locale;
+import ostium.core.base.Messages;
 
 /** How the corners of buttons, fields and pictures are cut. */
 public enum Shape {
     /** As the house has them. */
-    HOUSE("As the house has them"),
-    SQUARE("Square"),
-    SOFT("A little rounded"),
-    ROUND("Round");
+    HOUSE,
+    SQUARE,
+    SOFT,
+    ROUND;
 
-    private final String words;
-
-    Shape(String words) {
-        this.words = words;
-    }
+    private static final Messages WORDS = Messages.of("look");
 
     public String words() {
-        return words;
+        return WORDS.say("shape." + id());
     }
 
     @JsonValue

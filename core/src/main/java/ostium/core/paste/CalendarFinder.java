@@ -52,11 +52,11 @@ final class CalendarFinder implements Finder {
             found.add(0, Found.line("hours", String.join(", ", week), firstOpen, Sureness.LIKELY));
         }
         boolean cut = !text.strip().toUpperCase(Locale.ROOT).endsWith("END:VCALENDAR");
-        String note = cut ? "The file ends in the middle. What is there has been read. " : "";
+        String note = cut ? WORDS.say("calendarFinder.cut") + " " : "";
         if (alone > 0) {
             note += alone == 1
                     ? WORDS.say("calendarFinder.oneEventSaysNeitherOpen")
-                    : alone + " events say neither “open” nor “closed” and were left alone.";
+                    : WORDS.say("calendarFinder.alone", alone);
         }
         return new Result(text, found, note.strip(), List.of(), false);
     }

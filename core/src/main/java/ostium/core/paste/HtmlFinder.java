@@ -13,6 +13,7 @@ import org.jsoup.nodes.Node;
 import org.jsoup.nodes.TextNode;
 import org.jsoup.select.NodeTraversor;
 import org.jsoup.select.NodeVisitor;
+import ostium.core.base.Messages;
 import ostium.core.base.Reading.Span;
 import ostium.core.hours.BusinessDay;
 import ostium.core.sheet.TypedSheet;
@@ -32,7 +33,7 @@ final class HtmlFinder implements Finder {
             Pattern.compile("(?iu)\\s*(?:(?:prices? )?from|ab|dès|à partir de|desde)\\s*:?\\s*");
     private static final Pattern PRICE = Pattern.compile("\\s*[£$€]?\\s*[0-9]");
 
-    static final String DATA_HEADING = "Said in the data of the page:";
+    static final String DATA_HEADING = Messages.of("paste").say("htmlFinder.data");
 
     private static final Set<String> BLOCKS = Set.of(
             "address",

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import ostium.core.base.Messages;
 import ostium.core.base.Reading.Span;
 import ostium.core.format.LocalBusinessReader;
 import ostium.core.sheet.Line;
@@ -12,6 +13,8 @@ import ostium.core.trade.TradeCatalogue;
 
 /** Finds facts in what a page says of itself as schema.org data. */
 final class JsonLdFinder implements Finder {
+    private static final Messages WORDS = Messages.of("paste");
+
     private final String json;
     private final TypedSheet sheet;
 
@@ -31,7 +34,7 @@ final class JsonLdFinder implements Finder {
             }
             return new Result(json, found, note(read), List.of(), false);
         } catch (LocalBusinessReader.Unreadable e) {
-            return new Result(json, List.of(), "This cannot be read: " + e.getMessage() + ".", List.of(), true);
+            return new Result(json, List.of(), WORDS.say("jsonLdFinder.unreadable", e.getMessage()), List.of(), true);
         }
     }
 
@@ -43,10 +46,10 @@ final class JsonLdFinder implements Finder {
     private static String note(LocalBusinessReader.Read read) {
         List<String> notes = new ArrayList<>();
         if (!read.faults().isEmpty()) {
-            notes.add("Not read: " + String.join("; ", read.faults()) + ".");
+            notes.add(WORDS.say("jsonLdFinder.faults", String.join("; ", read.faults())));
         }
         if (!read.unused().isEmpty()) {
-            notes.add("Left alone, because Ostium has no place for it: " + String.join(", ", read.unused()) + ".");
+            notes.add(WORDS.say("jsonLdFinder.unused", String.join(", ", read.unused())));
         }
         return String.join(" ", notes);
     }

@@ -29,6 +29,8 @@ import ostium.core.trade.TradeCatalogue;
 
 /** Holds what was found against a sheet: what is new, what is the same, and what would replace what. */
 final class Proposals {
+    private static final Messages WORDS = Messages.of("paste");
+
     private static final Messages NAMES = Messages.of("sheet");
 
     private final TypedSheet sheet;
@@ -193,7 +195,7 @@ final class Proposals {
             proposed.put("telephone", found.words());
             add(
                     found,
-                    "Telephone",
+                    WORDS.say("found.telephone"),
                     number.get().national(),
                     known ? Proposal.Standing.SAME : Proposal.Standing.NEW,
                     "telephone",
@@ -203,7 +205,7 @@ final class Proposals {
                 && proposed.putIfAbsent("texts", found.words()) == null) {
             add(
                     found,
-                    "Second telephone, takes texts",
+                    WORDS.say("found.texts"),
                     number.get().national(),
                     Proposal.Standing.NEW,
                     "texts",
@@ -211,7 +213,7 @@ final class Proposals {
         } else {
             TypedRow row = new TypedRow(
                     "phone", "phone-" + uri.replaceAll("[^0-9]", ""), Map.of("number", found.words(), "name", ""));
-            add(found, "Further telephone", number.get().national(), Proposal.Standing.NEW, "", "", "", null, row);
+            add(found, WORDS.say("found.phone"), number.get().national(), Proposal.Standing.NEW, "", "", "", null, row);
         }
     }
 
@@ -233,8 +235,8 @@ final class Proposals {
                 .flatMap(words -> Networks.shipped().read(words).value().stream())
                 .anyMatch(link -> link.url().equals(url));
         String name = reading.value()
-                .map(link -> link.network().equals(Link.WEB) ? "Link" : link.label())
-                .orElse("Link");
+                .map(link -> link.network().equals(Link.WEB) ? WORDS.say("found.link") : link.label())
+                .orElse(WORDS.say("found.link"));
         add(
                 found,
                 name,
@@ -295,7 +297,7 @@ final class Proposals {
                 .filter(row -> row.name().strip().equalsIgnoreCase(service.name()))
                 .min(Comparator.comparing(row -> !services.says(row).equals(says)));
         if (present.isEmpty()) {
-            add(found, "Service", says, Proposal.Standing.NEW, "", "", "", service, null);
+            add(found, WORDS.say("found.service"), says, Proposal.Standing.NEW, "", "", "", service, null);
             return;
         }
         TypedService row = present.get();
@@ -304,7 +306,7 @@ final class Proposals {
                 && changed.summary().equals(row.summary());
         add(
                 found,
-                "Service",
+                WORDS.say("found.service"),
                 services.says(changed),
                 same ? Proposal.Standing.SAME : Proposal.Standing.REPLACES,
                 same ? "" : services.says(row),
@@ -318,7 +320,7 @@ final class Proposals {
         boolean known =
                 sheet.services().stream().anyMatch(row -> services.says(row).equals(says));
         Proposal.Standing standing = known ? Proposal.Standing.SAME : Proposal.Standing.NEW;
-        add(found.asked(), "Service", says, standing, "", "", "", found.service(), null);
+        add(found.asked(), WORDS.say("found.service"), says, standing, "", "", "", found.service(), null);
     }
 
     private void row(Found found) {
@@ -331,13 +333,7 @@ final class Proposals {
                 .anyMatch(other -> other.kind().equals(row.kind())
                         && other.lines().values().stream()
                                 .anyMatch(words -> words.strip().equals(main.strip())));
-        String name = switch (row.kind()) {
-            case "testimonial" -> "Said of you";
-            case "person" -> "Person";
-            case "credential" -> "Qualification";
-            case "guarantee" -> "Guarantee";
-            default -> "Further telephone";
-        };
+        String name = WORDS.say("found." + row.kind());
         add(found, name, found.words(), known ? Proposal.Standing.SAME : Proposal.Standing.NEW, "", "", "", null, row);
     }
 }

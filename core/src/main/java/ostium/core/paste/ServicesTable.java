@@ -114,7 +114,7 @@ final class ServicesTable implements Finder {
                     }
                 }
                 if (found.size() >= MOST_ROWS) {
-                    note = "Only the first " + MOST_ROWS + " rows were read.";
+                    note = WORDS.say("servicesTable.many", MOST_ROWS);
                     break;
                 }
                 boolean named = columns.containsKey("heading");

@@ -23,22 +23,16 @@ public record Source(Kind kind, String text) {
 
     /** Kinds of sources, as the owner would call them. */
     public enum Kind {
-        TEXT("your text"),
-        HTML("a web page"),
-        VCARD("a contact file"),
-        JSON_LD("data of a web page"),
-        CSV("a table"),
-        CALENDAR("a calendar file"),
-        TAGS("map data");
-
-        private final String words;
-
-        Kind(String words) {
-            this.words = words;
-        }
+        TEXT,
+        HTML,
+        VCARD,
+        JSON_LD,
+        CSV,
+        CALENDAR,
+        TAGS;
 
         public String words() {
-            return words;
+            return WORDS.say("kind." + name().toLowerCase(Locale.ROOT));
         }
     }
 
@@ -96,11 +90,7 @@ public record Source(Kind kind, String text) {
     }
 
     private static Reading<Source> tooLong(long characters) {
-        return Reading.refused(
-                "This is " + Math.max(1, characters / 1_000_000) + " MB of text; at most 1 MB can be read at once. "
-                        + "Paste the part with your address, your hours and your prices.",
-                0,
-                0);
+        return Reading.refused(WORDS.say("source.long", Math.max(1, characters / 1_000_000)), 0, 0);
     }
 
     private static Reading<Source> of(String words, String name) {

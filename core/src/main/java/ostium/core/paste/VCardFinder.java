@@ -44,7 +44,7 @@ final class VCardFinder implements Finder {
         if (ends < cards.size()) {
             note = WORDS.say("vCardFinder.theFileEndsInThe");
         } else if (cards.size() > 1) {
-            note = "There are " + cards.size() + " cards in this file. The first has been read.";
+            note = WORDS.say("vCardFinder.several", cards.size());
         }
         card(cards.get(0));
         return new Result(text, found, note, List.of(), false);

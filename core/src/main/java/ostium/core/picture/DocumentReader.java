@@ -19,9 +19,10 @@ final class DocumentReader {
 
     static Reading<TakenFile> read(byte[] bytes) {
         if (bytes.length > FileLimits.DOCUMENT_BYTES) {
-            return FileReader.refused("This PDF has " + FileReader.megabytes(bytes.length) + ". The most is "
-                    + FileReader.megabytes(FileLimits.DOCUMENT_BYTES)
-                    + ": save it for the screen instead of for print, and give that.");
+            return FileReader.refused(WORDS.say(
+                    "documentReader.heavy",
+                    FileReader.megabytes(bytes.length),
+                    FileReader.megabytes(FileLimits.DOCUMENT_BYTES)));
         }
         int pages;
         try (PDDocument document = Loader.loadPDF(bytes, "", null, null, IOUtils.createMemoryOnlyStreamCache())) {

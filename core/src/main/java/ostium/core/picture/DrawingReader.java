@@ -66,8 +66,10 @@ final class DrawingReader {
 
     static Reading<TakenFile> read(byte[] bytes) {
         if (bytes.length > FileLimits.DRAWING_BYTES) {
-            return FileReader.refused("This drawing has " + FileReader.megabytes(bytes.length) + ". The most is "
-                    + FileReader.megabytes(FileLimits.DRAWING_BYTES) + ": save it as PNG, and give that.");
+            return FileReader.refused(WORDS.say(
+                    "drawingReader.heavy",
+                    FileReader.megabytes(bytes.length),
+                    FileReader.megabytes(FileLimits.DRAWING_BYTES)));
         }
         Document document = Jsoup.parse(
                 new String(bytes, StandardCharsets.UTF_8),
@@ -103,14 +105,12 @@ final class DrawingReader {
         for (Element element : root.select("*")) {
             String name = element.normalName();
             if (RUNS.contains(name)) {
-                return Optional.of("This drawing contains a program (“" + name
-                        + "”), which a page must not run. Save it as plain SVG or as PNG, and give that.");
+                return Optional.of(WORDS.say("drawingReader.runs", name));
             }
             if (name.contains(":") || name.equals("metadata")) {
                 element.remove();
             } else if (!DRAWS.contains(name) && !name.startsWith("fe")) {
-                return Optional.of("This drawing moves or does something (“" + name
-                        + "”) that Ostium does not take. Save it as plain SVG or as PNG, and give that.");
+                return Optional.of(WORDS.say("drawingReader.moves", name));
             } else if (name.equals("style")
                     && OUTSIDE.matcher(element.data() + element.wholeText()).find()) {
                 return outside();
@@ -133,8 +133,7 @@ final class DrawingReader {
             String name = attribute.getKey().toLowerCase(Locale.ROOT);
             String value = attribute.getValue().strip();
             if (name.startsWith("on")) {
-                return Optional.of("This drawing contains a program (“" + name
-                        + "”), which a page must not run. Save it as plain SVG or as PNG, and give that.");
+                return Optional.of(WORDS.say("drawingReader.runs", name));
             }
             boolean link = name.equals("href") || name.equals("xlink:href") || name.equals("src");
             boolean inside = value.startsWith("#")
@@ -151,8 +150,7 @@ final class DrawingReader {
     }
 
     private static Optional<String> outside() {
-        return Optional.of("This drawing fetches something from elsewhere, which would be missing on the page."
-                + " Save it with everything inside, or as PNG, and give that.");
+        return Optional.of(WORDS.say("drawingReader.fetches"));
     }
 
     /** Size in pixels, from its width and height or from its view box; null when it says neither. */

@@ -1,5 +1,7 @@
 package ostium.core.picture;
 
+import ostium.core.base.Messages;
+
 /** How large a file may be. Said before one is given, and again when one is turned away. */
 public final class FileLimits {
     /** Bytes of a picture as it is given. */
@@ -17,9 +19,10 @@ public final class FileLimits {
     /** Longest side of a picture as it is kept, in pixels. */
     public static final int LONGEST_SIDE = 4096;
 
-    /** The limits in a sentence. */
-    public static final String WORDS =
-            "JPEG, PNG, WebP, GIF or SVG up to 20 MB and 50 million pixels; PDF up to 10 MB.";
-
     private FileLimits() {}
+
+    /** The limits in a sentence. */
+    public static String words() {
+        return Messages.of("picture").say("limits");
+    }
 }

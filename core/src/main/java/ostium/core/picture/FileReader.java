@@ -73,7 +73,7 @@ public final class FileReader {
         int stop = name.lastIndexOf('.');
         String ending = stop < 0 ? "" : name.substring(stop).toLowerCase(Locale.ROOT);
         return ending.matches("\\.(jpe?g|png|gif|webp|svg|pdf|bmp|tiff?)")
-                ? ", though its name ends in “" + ending + "”"
+                ? WORDS.say("fileReader.though", ending)
                 : "";
     }
 

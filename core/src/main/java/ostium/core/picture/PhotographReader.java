@@ -39,8 +39,10 @@ final class PhotographReader {
 
     static Reading<TakenFile> read(byte[] bytes, String type) {
         if (bytes.length > FileLimits.PICTURE_BYTES) {
-            return FileReader.refused("This picture has " + FileReader.megabytes(bytes.length) + ". The most is "
-                    + FileReader.megabytes(FileLimits.PICTURE_BYTES) + ": make it smaller, and give that.");
+            return FileReader.refused(WORDS.say(
+                    "photographReader.heavy",
+                    FileReader.megabytes(bytes.length),
+                    FileReader.megabytes(FileLimits.PICTURE_BYTES)));
         }
         try (ImageInputStream stream =
                 ImageIO.createImageInputStream(new ByteArrayInputStream(PngChunks.drawn(bytes)))) {
@@ -65,12 +67,7 @@ final class PhotographReader {
         int width = reader.getWidth(0);
         int height = reader.getHeight(0);
         if ((long) width * height > FileLimits.PIXELS) {
-            return FileReader.refused(String.format(
-                    Locale.UK,
-                    "This picture has %,d × %,d pixels. The most is 50 million, for instance 8,000 × 6,000:"
-                            + " make it smaller, and give that.",
-                    width,
-                    height));
+            return FileReader.refused(String.format(Locale.UK, WORDS.say("photographReader.large"), width, height));
         }
         boolean[] cut = new boolean[1];
         reader.addIIOReadWarningListener((source, warning) -> cut[0] |= isCut(warning));

@@ -3,33 +3,28 @@ package ostium.core.rewrite;
 import java.util.Arrays;
 import java.util.Locale;
 import java.util.Optional;
+import ostium.core.base.Messages;
 
 /** A way to rewrite a text. */
 public enum Way {
-    SHORTER("Shorter", "Nothing can be left out without losing something."),
-    PLAINER("Plainer", "It is plain already."),
-    READER("To the reader", "It speaks to the reader already, or there is nobody in it to speak to."),
-    WARM("Warmer", "Nothing in it can be said more warmly without adding to it."),
-    BRISK("Brisker", "It is brisk already."),
-    FORMAL("More formal", "It is formal already."),
-    LIGHT("Lighter", "Nothing in it can be said more lightly without adding to it.");
+    SHORTER,
+    PLAINER,
+    READER,
+    WARM,
+    BRISK,
+    FORMAL,
+    LIGHT;
 
-    private final String words;
-    private final String nothing;
-
-    Way(String words, String nothing) {
-        this.words = words;
-        this.nothing = nothing;
-    }
+    private static final Messages WORDS = Messages.of("rewrite");
 
     /** What the owner calls it. */
     public String words() {
-        return words;
+        return WORDS.say(id());
     }
 
     /** What is said when nothing better is found. */
     public String nothing() {
-        return nothing;
+        return WORDS.say(id() + ".nothing");
     }
 
     public String id() {

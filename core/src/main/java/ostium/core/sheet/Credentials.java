@@ -71,8 +71,9 @@ final class Credentials {
             return "";
         }
         YearMonth until = YearMonth.parse(membership.until());
-        return "Shown until the end of "
-                + until.getMonth().getDisplayName(java.time.format.TextStyle.FULL, Locale.ENGLISH) + " "
-                + until.getYear();
+        return WORDS.say(
+                "credentials.until",
+                until.getMonth().getDisplayName(java.time.format.TextStyle.FULL, Locale.ENGLISH),
+                until.getYear());
     }
 }

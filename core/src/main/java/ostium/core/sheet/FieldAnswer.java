@@ -1,6 +1,7 @@
 package ostium.core.sheet;
 
 import java.util.List;
+import ostium.core.base.Messages;
 import ostium.core.base.Reading;
 
 /**
@@ -14,6 +15,7 @@ import ostium.core.base.Reading;
  * @param to the character after the last
  */
 public record FieldAnswer(State state, String says, String remark, List<String> choices, int from, int to) {
+    private static final Messages WORDS = Messages.of("sheet");
 
     /** How typed words were taken. */
     public enum State {
@@ -44,8 +46,7 @@ public record FieldAnswer(State state, String says, String remark, List<String> 
 
     static FieldAnswer tooLong(int longest, String typed) {
         return refused(
-                "At most " + longest + " characters, please; this has "
-                        + typed.strip().length() + ".",
+                WORDS.say("longBy", longest, typed.strip().length()),
                 Math.min(longest, typed.length()),
                 typed.length());
     }

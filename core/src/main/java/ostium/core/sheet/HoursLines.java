@@ -87,7 +87,7 @@ final class HoursLines {
             if (lines[i].isBlank()) {
                 answers.put(field, FieldAnswer.NOTHING);
             } else if (all.size() >= MOST) {
-                answers.put(field, FieldAnswer.refused("At most " + MOST + " days and seasons fit.", 0, 0));
+                answers.put(field, FieldAnswer.refused(WORDS.say("exceptions.many", MOST), 0, 0));
             } else {
                 Reading<SpecialHours> reading = SpecialHours.read(lines[i], today, sheet.region());
                 reading.value().ifPresent(all::add);

@@ -72,7 +72,7 @@ public final class SheetReader {
             answers.put("trade", FieldAnswer.read(WORDS.say("sheetReader.weDoNotKnowThis")));
         } else if (!sheet.trade().isBlank()
                 && !trade.name().equalsIgnoreCase(sheet.trade().strip())) {
-            answers.put("trade", FieldAnswer.read("Taken as " + trade.name() + "."));
+            answers.put("trade", FieldAnswer.read(WORDS.say("trade.takenAs", trade.name())));
         }
         plain(Line.NAME, FactValue.Name::new);
         plain(Line.SHORT_NAME, FactValue.ShortName::new);
@@ -153,7 +153,7 @@ public final class SheetReader {
         field(
                 Line.TEXTS,
                 Telephone.read(same ? sheet.telephone() : typed, sheet.region()).map(FactValue.TextNumber::new),
-                texts -> "Texts go to " + texts.number().national());
+                texts -> WORDS.say("texts.goTo", texts.number().national()));
     }
 
     private void legal() {
@@ -188,17 +188,17 @@ public final class SheetReader {
         return denied;
     }
 
-    private List<String> missing() {
-        List<String> missing = new ArrayList<>();
+    private List<Missing> missing() {
+        List<Missing> missing = new ArrayList<>();
         if (facts.one(FactValue.TradeWords.class).isEmpty()) {
-            missing.add("your trade");
+            missing.add(Missing.of(Line.TRADE));
         }
         if (facts.one(FactValue.Name.class).isEmpty()) {
-            missing.add("your name");
+            missing.add(Missing.of(Line.NAME));
         }
         if (facts.one(Telephone.class).isEmpty()
                 && facts.one(EmailAddress.class).isEmpty()) {
-            missing.add("a telephone number or a mail address");
+            missing.add(Missing.of(Line.TELEPHONE));
         }
         return missing;
     }
@@ -232,16 +232,14 @@ public final class SheetReader {
             TypedSheet.TypedService typed = sheet.services().get(i);
             String name = typed.name().strip();
             if (i >= TypedSheet.MOST_SERVICES) {
-                answers.put(field, FieldAnswer.refused("At most " + TypedSheet.MOST_SERVICES + " services fit.", 0, 0));
+                answers.put(field, FieldAnswer.refused(WORDS.say("services.many", TypedSheet.MOST_SERVICES), 0, 0));
             } else if (name.isEmpty()) {
                 answers.put(field, FieldAnswer.refused(WORDS.say("sheetReader.nameTheServiceOrTake"), 0, 0));
             } else if (name.length() > Service.LONGEST_NAME) {
                 answers.put(
                         field,
                         FieldAnswer.refused(
-                                "At most " + Service.LONGEST_NAME + " characters, please.",
-                                Service.LONGEST_NAME,
-                                name.length()));
+                                WORDS.say("long", Service.LONGEST_NAME), Service.LONGEST_NAME, name.length()));
             } else if (!names.add(name.toLowerCase(Locale.ROOT))) {
                 answers.put(
                         field,
@@ -287,8 +285,7 @@ public final class SheetReader {
             }
             if (i >= TypedSheet.MOST_LINKS) {
                 answers.put(
-                        field,
-                        FieldAnswer.refused("At most " + TypedSheet.MOST_LINKS + " links fit.", 0, typed.length()));
+                        field, FieldAnswer.refused(WORDS.say("links.many", TypedSheet.MOST_LINKS), 0, typed.length()));
                 continue;
             }
             Reading<Link> reading = Networks.shipped().read(typed);

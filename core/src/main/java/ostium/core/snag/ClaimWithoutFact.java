@@ -29,13 +29,14 @@ final class ClaimWithoutFact implements SnagRule {
                 .map(standing -> new Snag(
                         Snag.Level.MUST,
                         "claim-without-fact",
-                        "“" + shortened(PlainText.of(standing.text(), facts)) + "” rests on "
-                                + lost(brief, standing.text()) + ", which "
-                                + (isGiven(brief, standing.text()) ? "is another now." : "is not given any more."),
+                        WORDS.say(
+                                isGiven(brief, standing.text()) ? "claimWithoutFact.other" : "claimWithoutFact.gone",
+                                shortened(PlainText.of(standing.text(), facts)),
+                                lost(brief, standing.text())),
                         WORDS.say("claimWithoutFact.nothingOnThePageMay"),
                         standing.section().id(),
                         standing.text().id(),
-                        new Snag.Fix("It still holds", stillHolds(brief, standing.text()), "")));
+                        new Snag.Fix(WORDS.say("claimWithoutFact.holds"), stillHolds(brief, standing.text()), "")));
     }
 
     /** Whether what is lost is no fact, but an assumption or the goal. */

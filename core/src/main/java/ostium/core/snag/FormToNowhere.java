@@ -23,6 +23,6 @@ final class FormToNowhere implements SnagRule {
                         WORDS.say("formToNowhere.somebodyWouldWaitForAn"),
                         section.id(),
                         "",
-                        new Snag.Fix("Say where", null, "messages-to")));
+                        new Snag.Fix(WORDS.say("formToNowhere.sayWhere"), null, "messages-to")));
     }
 }

@@ -18,12 +18,11 @@ final class LineNotUnderstood implements SnagRule {
                 .map(entry -> new Snag(
                         Snag.Level.MUST,
                         "line-not-understood",
-                        "A line of your facts is not understood: "
-                                + entry.getValue().says(),
+                        WORDS.say("lineNotUnderstood", entry.getValue().says()),
                         WORDS.say("lineNotUnderstood.whatYouTypedThereIs"),
                         sectionOf(entry.getKey(), subject),
                         "",
-                        new Snag.Fix("Go to the line", null, entry.getKey())));
+                        new Snag.Fix(WORDS.say("goToTheLine"), null, entry.getKey())));
     }
 
     /** Lines of services stand in a section; all others on the sheet only. */

@@ -1,6 +1,7 @@
 package ostium.core.snag;
 
 import java.util.stream.Stream;
+import ostium.core.base.Messages;
 import ostium.core.fact.EmailAddress;
 import ostium.core.fact.Facts;
 import ostium.core.fact.Telephone;
@@ -11,6 +12,8 @@ import ostium.core.site.Text;
 
 /** A link in a text that leads to a section, a door or an address that is not there. */
 final class LinkToNowhere implements SnagRule {
+    private static final Messages WORDS = Messages.of("snag");
+
     @Override
     public Stream<Snag> check(Subject subject) {
         return subject.shownTexts()
@@ -23,8 +26,8 @@ final class LinkToNowhere implements SnagRule {
                         .map(link -> new Snag(
                                 Snag.Level.MUST,
                                 "link-to-nowhere",
-                                "The link “" + words(link, subject.facts()) + "” leads nowhere.",
-                                "A visitor who taps it finds nothing.",
+                                WORDS.say("linkToNowhere", words(link, subject.facts())),
+                                WORDS.say("linkToNowhere.why"),
                                 standing.section().id(),
                                 standing.text().id(),
                                 null)));

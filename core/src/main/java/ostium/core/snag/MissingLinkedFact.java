@@ -23,11 +23,11 @@ final class MissingLinkedFact implements SnagRule {
                         .map(link -> new Snag(
                                 Snag.Level.MUST,
                                 "missing-linked-fact",
-                                "A sentence leaves a gap where " + FactNames.of(link.fact()) + " should stand.",
+                                WORDS.say("missingLinkedFact", FactNames.of(link.fact())),
                                 WORDS.say("missingLinkedFact.visitorsWouldReadHalfA"),
                                 standing.section().id(),
                                 standing.text().id(),
-                                new Snag.Fix("Give it", null, lineOf(link.fact())))));
+                                new Snag.Fix(WORDS.say("giveIt"), null, lineOf(link.fact())))));
     }
 
     private static String lineOf(String fact) {

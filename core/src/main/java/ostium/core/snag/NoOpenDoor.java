@@ -19,6 +19,6 @@ final class NoOpenDoor implements SnagRule {
                 WORDS.say("noOpenDoor.peopleComeToThePage"),
                 "",
                 "",
-                new Snag.Fix("Give a telephone number", null, "telephone")));
+                new Snag.Fix(WORDS.say("noOpenDoor.give"), null, "telephone")));
     }
 }

@@ -1,6 +1,7 @@
 package ostium.core.snag;
 
 import java.util.stream.Stream;
+import ostium.core.base.Messages;
 import ostium.core.fact.FactValue;
 import ostium.core.fact.Facts;
 import ostium.core.fact.Legal;
@@ -10,6 +11,8 @@ import ostium.core.fact.Legal;
  * look up, is advised and blocks nothing.
  */
 final class RegulatedLineMissing implements SnagRule {
+    private static final Messages WORDS = Messages.of("snag");
+
     @Override
     public Stream<Snag> check(Subject subject) {
         Facts facts = subject.facts();
@@ -20,11 +23,11 @@ final class RegulatedLineMissing implements SnagRule {
                 .map(line -> new Snag(
                         line.advised() ? Snag.Level.SHOULD : Snag.Level.MUST,
                         "regulated-line-missing",
-                        "Your " + line.shows() + " is not on the page.",
-                        line.says() + " Give it under Guild or register, Qualifications or Other lines.",
+                        WORDS.say("regulatedLineMissing", line.shows()),
+                        WORDS.say("regulatedLineMissing.why", line.says()),
                         "",
                         "",
-                        new Snag.Fix("Give it", null, "legal/lines")));
+                        new Snag.Fix(WORDS.say("giveIt"), null, "legal/lines")));
     }
 
     /** A membership or qualification with a number, or a line of the owner's for what a register asks. */

@@ -11,6 +11,7 @@ import org.junit.jupiter.params.provider.Arguments;
 import org.junit.jupiter.params.provider.MethodSource;
 import ostium.core.Samples;
 import ostium.core.edit.Changes.Change;
+import ostium.core.edit.Changes.Part;
 import ostium.core.section.enquiry.EnquirySection;
 import ostium.core.section.hours.HoursSection;
 import ostium.core.section.opening.OpeningSection;
@@ -48,28 +49,29 @@ class ChangesTest {
         return Stream.of(
                 row.apply(
                         new SheetEdit.SetLine("telephone", "0117 496 0199"),
-                        new Change("Facts", "Your telephone number", "0117 496 0142", "0117 496 0199")),
+                        new Change(Part.FACTS, "Facts", "Your telephone number", "0117 496 0142", "0117 496 0199")),
                 row.apply(
                         new SheetEdit.SetLine("service/sweep/price", "£70"),
                         new Change(
+                                Part.SECTION,
                                 "Services and prices",
                                 "Chimney sweep: price",
                                 "Chimney sweep · 45 min · £65",
                                 "Chimney sweep · 45 min · £70")),
                 row.apply(
                         new SectionEdit.HideSection(section(HoursSection.KIND).id(), true),
-                        new Change("Hours", "Hidden from visitors", "", "")),
+                        new Change(Part.SECTION, "Hours", "Hidden from visitors", "", "")),
                 row.apply(
                         new SectionEdit.RemoveSection(section(PlaceSection.KIND).id()),
-                        new Change("Place", "Removed", "", "")),
+                        new Change(Part.SECTION, "Place", "Removed", "", "")),
                 row.apply(
                         new ItemEdit.MoveItem(
                                 services.id(), services.items().get(2).id(), ""),
-                        new Change("Services and prices", "Rows in another order", "", "")),
+                        new Change(Part.SECTION, "Services and prices", "Rows in another order", "", "")),
                 row.apply(
                         new SectionEdit.SetLayout(
                                 services.id(), services.layout().equals("rows") ? "cards" : "rows"),
-                        new Change("Services and prices", "Laid out differently", "", "")));
+                        new Change(Part.SECTION, "Services and prices", "Laid out differently", "", "")));
     }
 
     @ParameterizedTest(name = "{1}")

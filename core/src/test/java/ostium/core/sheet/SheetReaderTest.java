@@ -33,8 +33,7 @@ class SheetReaderTest {
     @Test
     void anEmptySheetSaysWhatIsNeeded() {
         SheetReading reading = Samples.read(TypedSheet.empty("GB", 1));
-        assertThat(reading.missing())
-                .containsExactly("your trade", "your name", "a telephone number or a mail address");
+        assertThat(reading.missingWords()).isEqualTo("your trade, your name, a telephone number or a mail address");
         assertThat(reading.brief().facts().list()).isEmpty();
     }
 
@@ -89,7 +88,7 @@ class SheetReaderTest {
     void aNameOfTwoHundredAndOneIsTooLong() {
         SheetReading reading = Samples.read(sheet("tailor", "n".repeat(201), "0117 496 0388", "", List.of()));
         assertThat(reading.answers().get("name").state()).isEqualTo(FieldAnswer.State.REFUSED);
-        assertThat(reading.missing()).containsExactly("your name");
+        assertThat(reading.missing()).containsExactly(new Missing("name", "your name"));
     }
 
     @Test

@@ -7,6 +7,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.stream.Collectors;
+import ostium.core.base.Messages;
 import ostium.core.look.Colour;
 import ostium.core.look.House;
 import ostium.core.look.Look;
@@ -57,14 +58,18 @@ public final class Signs {
         List<Sign> proposals = new ArrayList<>();
         boolean written = !signs.name.isEmpty() && signs.letters.has(signs.name);
         if (written) {
-            proposals.add(new Sign("initials", "Your initials", signs.framed(signs.initials())));
+            proposals.add(sign("initials", signs.framed(signs.initials())));
         }
-        proposals.add(new Sign("motif", "What stands for your trade", signs.framed(signs.drawing())));
+        proposals.add(sign("motif", signs.framed(signs.drawing())));
         if (written) {
-            proposals.add(new Sign("beside", "With your name beside it", signs.beside()));
-            proposals.add(new Sign("name", "Your name alone", signs.alone()));
+            proposals.add(sign("beside", signs.beside()));
+            proposals.add(sign("name", signs.alone()));
         }
         return List.copyOf(proposals);
+    }
+
+    private static Sign sign(String id, String drawing) {
+        return new Sign(id, Messages.of("look").say("sign." + id), drawing);
     }
 
     // ---- what stands in the frame --------------------------------------------------------------------------------
