@@ -12,6 +12,8 @@ export default defineConfig(({ mode }) => ({
   },
   test: {
     environment: 'jsdom',
+    // Otherwise one processor is left idle.
+    maxWorkers: '100%',
     include: ['src/**/*.test.ts'],
     setupFiles: ['src/test-setup.ts'],
     unstubGlobals: true,

@@ -11,13 +11,14 @@ import java.util.List;
 import java.util.stream.LongStream;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
+import ostium.core.trade.EachTrade;
 
 /** What holds of every rule, diary and clock; a failing case is named by its seed. */
 class SlotsPropertyTest {
     private static final int DAYS = 3;
 
     static LongStream seeds() {
-        return LongStream.range(0, 60);
+        return EachTrade.seeds(60);
     }
 
     /** Takes free times at random until a few dozen are taken; each is one that was offered. */

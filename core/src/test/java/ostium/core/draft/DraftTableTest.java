@@ -16,6 +16,7 @@ import ostium.core.brief.Extent;
 import ostium.core.look.Colour;
 import ostium.core.look.House;
 import ostium.core.site.PlainText;
+import ostium.core.trade.EachTrade;
 import ostium.core.trade.Trade;
 import ostium.core.trade.TradeCatalogue;
 
@@ -49,7 +50,7 @@ class DraftTableTest {
 
     @Test
     void threeDraftsOfAnyTradeAreReallyDifferent() {
-        for (Trade trade : TradeCatalogue.shipped().all()) {
+        for (Trade trade : EachTrade.all()) {
             Brief brief = InventedBusinesses.brief(trade, 2);
             List<DraftTable.Proposal> three = DraftTable.draw(brief, new Seed(300), 3);
             assertThat(three)

@@ -36,6 +36,7 @@ import ostium.core.site.PlainText;
 import ostium.core.site.Section;
 import ostium.core.site.SectionKind;
 import ostium.core.site.Text;
+import ostium.core.trade.EachTrade;
 import ostium.core.trade.Goal;
 import ostium.core.trade.Trade;
 import ostium.core.trade.TradeCatalogue;
@@ -50,7 +51,7 @@ class DrafterTest {
     }
 
     static Stream<Trade> trades() {
-        return TradeCatalogue.shipped().all().stream();
+        return EachTrade.all().stream();
     }
 
     @Test

@@ -21,8 +21,8 @@ import ostium.core.site.PlainText;
 import ostium.core.site.Section;
 import ostium.core.site.SectionKind;
 import ostium.core.site.Site;
+import ostium.core.trade.EachTrade;
 import ostium.core.trade.Trade;
-import ostium.core.trade.TradeCatalogue;
 
 /** Why words were chosen, and what else could truly stand there. */
 class WordingTest {
@@ -43,7 +43,7 @@ class WordingTest {
     }
 
     static Stream<Trade> trades() {
-        return TradeCatalogue.shipped().all().stream();
+        return EachTrade.all().stream();
     }
 
     @ParameterizedTest

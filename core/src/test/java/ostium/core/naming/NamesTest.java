@@ -15,6 +15,7 @@ import ostium.core.base.Seed;
 import ostium.core.brief.Brief;
 import ostium.core.sheet.Line;
 import ostium.core.sheet.TypedSheet;
+import ostium.core.trade.EachTrade;
 import ostium.core.trade.Trade;
 import ostium.core.trade.TradeCatalogue;
 
@@ -28,7 +29,7 @@ class NamesTest {
     }
 
     static Stream<Trade> trades() {
-        return TradeCatalogue.shipped().all().stream();
+        return EachTrade.all().stream();
     }
 
     @ParameterizedTest

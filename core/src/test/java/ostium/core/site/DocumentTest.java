@@ -16,8 +16,8 @@ import ostium.core.draft.TradeLook;
 import ostium.core.fact.Facts;
 import ostium.core.look.Look;
 import ostium.core.sheet.TypedSheet;
+import ostium.core.trade.EachTrade;
 import ostium.core.trade.Trade;
-import ostium.core.trade.TradeCatalogue;
 import tools.jackson.databind.json.JsonMapper;
 
 /** What is stored reads back the same: documents, facts, looks and sheets as JSON. */
@@ -29,7 +29,7 @@ class DocumentTest {
     }
 
     static List<Trade> trades() {
-        return TradeCatalogue.shipped().all();
+        return EachTrade.all();
     }
 
     @ParameterizedTest
