@@ -10,7 +10,31 @@ import java.util.concurrent.TimeUnit;
 
 /** The application in a process of its own. */
 record ApplicationProcess(Process process, int port) {
+    /** An application that has been started and may not be ready yet. */
+    record Starting(Process process, Path log) {
+        String says() throws IOException {
+            return Files.readString(log);
+        }
+
+        ApplicationProcess ready() throws IOException, InterruptedException {
+            long end = System.nanoTime() + TimeUnit.SECONDS.toNanos(90);
+            while (System.nanoTime() < end && process.isAlive()) {
+                var ready = java.util.regex.Pattern.compile("ready at http://localhost:([0-9]+)")
+                        .matcher(says());
+                if (ready.find()) {
+                    return new ApplicationProcess(process, Integer.parseInt(ready.group(1)));
+                }
+                Thread.sleep(100);
+            }
+            throw new AssertionError("did not start: " + says());
+        }
+    }
+
     static ApplicationProcess start(TestDatabase database, String... more) throws IOException, InterruptedException {
+        return starting(database, more).ready();
+    }
+
+    static Starting starting(TestDatabase database, String... more) throws IOException {
         Path log = Files.createTempFile("ostium", ".log");
         List<String> command = new ArrayList<>(List.of(
                 Path.of(System.getProperty("java.home"), "bin", "java").toString(),
@@ -29,17 +53,7 @@ record ApplicationProcess(Process process, int port) {
                 .redirectErrorStream(true)
                 .redirectOutput(new File(log.toString()))
                 .start();
-        long end = System.nanoTime() + TimeUnit.SECONDS.toNanos(90);
-        while (System.nanoTime() < end && process.isAlive()) {
-            String said = Files.readString(log);
-            var ready = java.util.regex.Pattern.compile("ready at http://localhost:([0-9]+)")
-                    .matcher(said);
-            if (ready.find()) {
-                return new ApplicationProcess(process, Integer.parseInt(ready.group(1)));
-            }
-            Thread.sleep(100);
-        }
-        throw new AssertionError("did not start: " + Files.readString(log));
+        return new Starting(process, log);
     }
 
     void kill() throws InterruptedException {

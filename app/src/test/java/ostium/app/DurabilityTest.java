@@ -6,6 +6,7 @@ import com.icegreen.greenmail.util.GreenMail;
 import com.icegreen.greenmail.util.GreenMailUtil;
 import com.icegreen.greenmail.util.ServerSetup;
 import jakarta.mail.internet.MimeMessage;
+import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.sql.Connection;
 import java.sql.ResultSet;
@@ -108,6 +109,32 @@ class DurabilityTest {
                             .at("/sheet/lines/promise")
                             .asString())
                     .isEqualTo("soon");
+        } finally {
+            application.kill();
+        }
+    }
+
+    /** As when a machine starts: the database may come later than the application. */
+    @Test
+    void aDatabaseThatIsNotThereYetIsWaitedFor() throws Exception {
+        ApplicationProcess.Starting[] starting = new ApplicationProcess.Starting[1];
+        DATABASE.away(() -> {
+            try {
+                starting[0] = ApplicationProcess.starting(DATABASE);
+                while (!starting[0].says().contains("Retrying in")) {
+                    assertThat(starting[0].process().isAlive()).isTrue();
+                    Thread.sleep(100);
+                }
+            } catch (IOException | InterruptedException e) {
+                throw new IllegalStateException(e);
+            }
+        });
+        ApplicationProcess application = starting[0].ready();
+        try {
+            assertThat(new Browserlike(application.port())
+                            .get("/health/readiness")
+                            .status())
+                    .isEqualTo(200);
         } finally {
             application.kill();
         }

@@ -46,6 +46,11 @@ public final class RunningOstium {
         return new RunningOstium(false, more);
     }
 
+    /** What it keeps its rows in. */
+    static TestDatabase database() {
+        return DATABASE;
+    }
+
     public void close() {
         context.close();
     }

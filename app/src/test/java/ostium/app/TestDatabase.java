@@ -71,18 +71,15 @@ public final class TestDatabase {
     public String[] settings() {
         return new String[] {
             "OSTIUM_DATABASE_PORT=" + port,
-            "OSTIUM_DATABASE_PASSWORD=" + password(),
+            "OSTIUM_DATABASE_PASSWORD=" + secret("password"),
+            "OSTIUM_DATABASE_OWNERPASSWORD=" + secret("owner-password"),
             "OSTIUM_DATABASE_NAME=ostium_test_" + ProcessHandle.current().pid()
         };
     }
 
     /** A connection of its own, to see what is really stored. */
     public java.sql.Connection connect() throws java.sql.SQLException {
-        return java.sql.DriverManager.getConnection(
-                "jdbc:mariadb://127.0.0.1:" + port + "/ostium_test_"
-                        + ProcessHandle.current().pid(),
-                "ostium",
-                password());
+        return java.sql.DriverManager.getConnection(url(), "ostium_owner", secret("owner-password"));
     }
 
     /** Does something while the database is away; it comes back at the same port. */
@@ -100,9 +97,40 @@ public final class TestDatabase {
         return Integer.parseInt(port);
     }
 
-    private String password() {
+    /** A connection as the application has it. */
+    java.sql.Connection connectAsApplication() throws java.sql.SQLException {
+        return java.sql.DriverManager.getConnection(url(), "ostium", secret("password"));
+    }
+
+    private String url() {
+        return "jdbc:mariadb://127.0.0.1:" + port + "/ostium_test_"
+                + ProcessHandle.current().pid();
+    }
+
+    /** Does something while the database takes calls and answers none. */
+    public void hung(Runnable meanwhile) {
+        signal("STOP");
         try {
-            return Files.readString(directory.resolve("password")).strip();
+            meanwhile.run();
+        } finally {
+            signal("CONT");
+        }
+    }
+
+    private void signal(String name) {
+        try {
+            String server = Files.readString(directory.resolve("pid")).strip();
+            new ProcessBuilder("kill", "-" + name, server).start().waitFor();
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        } catch (InterruptedException e) {
+            throw new IllegalStateException(e);
+        }
+    }
+
+    private String secret(String name) {
+        try {
+            return Files.readString(directory.resolve(name)).strip();
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }

@@ -1,8 +1,11 @@
 package ostium.app.publishing;
 
+import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import com.github.benmanes.caffeine.cache.LoadingCache;
 import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
 import java.util.Optional;
 import org.slf4j.LoggerFactory;
 import org.springframework.context.event.EventListener;
@@ -19,12 +22,16 @@ import ostium.core.sheet.SheetReading;
 
 /**
  * Published versions in memory, by host. What another instance publishes is seen within half a second: each asks which
- * addresses have changed since the last change it knows.
+ * addresses have changed since the last change it knows. While the database cannot be asked, what was last known of a host
+ * is served.
  */
 @Service
 public class LiveSites {
     /** Bytes of pictures and documents that are kept in memory. */
     private static final long PICTURES_IN_MEMORY = 64L * 1024 * 1024;
+
+    /** How long what is known is served without asking, after the database did not answer. */
+    private static final Duration PAUSE = Duration.ofSeconds(3);
 
     private final PublicationMapper publications;
     private final StandingParts parts;
@@ -33,6 +40,11 @@ public class LiveSites {
     private final Clock clock;
     private final LoadingCache<String, Optional<LiveSite>> byHost;
     private final LoadingCache<String, byte[]> bytesByHash;
+    /** What was last read of each host, for as long as it cannot be read anew. */
+    private final Cache<String, LiveSite> lastKnown =
+            Caffeine.newBuilder().maximumSize(2_000).build();
+
+    private volatile Instant askedInVain = Instant.MIN;
     private long newestKnown = -1;
 
     LiveSites(PublicationMapper publications, StandingParts parts, Readings readings, Origins origins, Clock clock) {
@@ -53,8 +65,28 @@ public class LiveSites {
         return file.plain() == null ? file.with(bytesByHash.get(file.hash())) : file;
     }
 
-    /** What stands at a host; empty when nothing does. */
+    /**
+     * What stands at a host; empty when nothing does.
+     *
+     * @throws DataAccessException while the database cannot be asked and nothing is known of the host
+     */
     public Optional<LiveSite> at(String host) {
+        LiveSite last = lastKnown.getIfPresent(host);
+        if (last != null && clock.instant().isBefore(askedInVain.plus(PAUSE))) {
+            return Optional.of(last);
+        }
+        try {
+            return read(host);
+        } catch (DataAccessException e) {
+            askedInVain = clock.instant();
+            if (last == null) {
+                throw e;
+            }
+            return Optional.of(last);
+        }
+    }
+
+    private Optional<LiveSite> read(String host) {
         Optional<LiveSite> known = byHost.get(host);
         if (known.isEmpty() || known.get().isOf(clock.instant())) {
             return known;
@@ -64,6 +96,12 @@ public class LiveSites {
     }
 
     private Optional<LiveSite> load(String host) {
+        Optional<LiveSite> fresh = stored(host);
+        fresh.ifPresentOrElse(site -> lastKnown.put(host, site), () -> lastKnown.invalidate(host));
+        return fresh;
+    }
+
+    private Optional<LiveSite> stored(String host) {
         return publications
                 .live(host)
                 .map(live -> live.url() == null ? completed(host, live) : live)

@@ -22,6 +22,9 @@ import ostium.core.base.Messages;
 @Component
 @Order(Ordered.HIGHEST_PRECEDENCE + 10)
 class DatabaseAway extends OncePerRequestFilter {
+    /** Seconds until it is worth asking again. */
+    static final String RETRY_AFTER = "3";
+
     static final String WORDS = Messages.of("problem").say("databaseAway");
 
     @Override
@@ -36,7 +39,7 @@ class DatabaseAway extends OncePerRequestFilter {
             LoggerFactory.getLogger(DatabaseAway.class).warn("the database is away: {}", e.getMessage());
             response.reset();
             response.setStatus(HttpServletResponse.SC_SERVICE_UNAVAILABLE);
-            response.setHeader("Retry-After", "3");
+            response.setHeader("Retry-After", RETRY_AFTER);
             response.setContentType(MediaType.APPLICATION_PROBLEM_JSON_VALUE);
             response.setCharacterEncoding("UTF-8");
             response.getWriter()

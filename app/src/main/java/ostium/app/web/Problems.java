@@ -4,8 +4,10 @@ import jakarta.servlet.http.HttpServletRequest;
 import org.slf4j.LoggerFactory;
 import org.springframework.dao.DataAccessResourceFailureException;
 import org.springframework.dao.TransientDataAccessException;
+import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ProblemDetail;
+import org.springframework.http.ResponseEntity;
 import org.springframework.http.converter.HttpMessageNotReadableException;
 import org.springframework.transaction.TransactionException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
@@ -42,9 +44,11 @@ class Problems {
         TransactionException.class,
         TransientDataAccessException.class
     })
-    ProblemDetail away(Exception e) {
+    ResponseEntity<ProblemDetail> away(Exception e) {
         LoggerFactory.getLogger(Problems.class).warn("the database is away: {}", e.getMessage());
-        return ProblemDetail.forStatusAndDetail(HttpStatus.SERVICE_UNAVAILABLE, DatabaseAway.WORDS);
+        return ResponseEntity.status(HttpStatus.SERVICE_UNAVAILABLE)
+                .header(HttpHeaders.RETRY_AFTER, DatabaseAway.RETRY_AFTER)
+                .body(ProblemDetail.forStatusAndDetail(HttpStatus.SERVICE_UNAVAILABLE, DatabaseAway.WORDS));
     }
 
     @ExceptionHandler
