@@ -11,6 +11,7 @@ import ostium.core.text.Sha256;
 /** Files that ship with this module, read once. */
 final class Resource {
     private static final Map<String, byte[]> READ = new ConcurrentHashMap<>();
+    private static final Map<String, Boolean> THERE = new ConcurrentHashMap<>();
 
     private Resource() {}
 
@@ -23,7 +24,7 @@ final class Resource {
     }
 
     static boolean exists(String path) {
-        return Resource.class.getResource(path) != null;
+        return THERE.computeIfAbsent(path, asked -> Resource.class.getResource(asked) != null);
     }
 
     /** First twelve hexadecimal digits of the SHA-256 of some bytes: enough to tell versions apart. */

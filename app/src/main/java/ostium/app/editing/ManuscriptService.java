@@ -1,5 +1,7 @@
 package ostium.app.editing;
 
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.LinkedHashMap;
@@ -75,6 +77,13 @@ class ManuscriptService {
                     kind.canHang()))
             .toList();
 
+    /** What follows from the sheet alone, said once for each reading of it. */
+    private final Cache<SheetReading, List<FactView>> facts =
+            Caffeine.newBuilder().weakKeys().build();
+
+    private final Cache<SheetReading, List<FormStartView>> starts =
+            Caffeine.newBuilder().weakKeys().build();
+
     private final SiteService sites;
     private final SiteSteps steps;
     private final WordsAside asides;
@@ -118,7 +127,7 @@ class ManuscriptService {
                 state.sheet().name(),
                 state.site(),
                 kinds(state.site()),
-                facts(state.sheet(), reading.brief().facts()),
+                facts.get(reading, read -> facts(state.sheet(), read.brief().facts())),
                 services(state.sheet(), reading),
                 snags(state, reading, proofs).map(ManuscriptService::snag).toList(),
                 proofs.isReading(),
@@ -141,7 +150,7 @@ class ManuscriptService {
     }
 
     /** The forms of the site, hidden ones too, by id of their section. */
-    private static Map<String, FormView> forms(State state, SheetReading reading) {
+    private Map<String, FormView> forms(State state, SheetReading reading) {
         Brief brief = reading.brief();
         return state.site()
                 .sections()
@@ -159,7 +168,9 @@ class ManuscriptService {
                             purpose.canConfirm(),
                             purpose.isTold(),
                             state.doors().routes(section.id()),
-                            purpose == FormPurpose.ENQUIRY ? starts(brief) : List.of());
+                            purpose == FormPurpose.ENQUIRY
+                                    ? starts.get(reading, read -> starts(read.brief()))
+                                    : List.of());
                 }));
     }
 
