@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { tick } from 'svelte';
   import AnswerLine from '../../parts/AnswerLine.svelte';
   import type { SiteState } from '../../site.svelte';
   import type { FactsState } from './facts.svelte';
@@ -15,9 +16,14 @@
   );
   let all = $state(false);
 
+  /** A row that is still to be filled. Nothing of it is on the sheet, so no answer that comes takes it away. */
+  let fresh = $state(false);
+  const rows = $derived(fresh || lines.length === 0 ? [...lines, ''] : lines);
+
   function set(at: number, words: string): void {
     const next = [...lines];
     next[at] = words;
+    if (at === lines.length) fresh = false;
     site.sheet.lines.exceptions = next.join('\n');
     site.changed();
   }
@@ -29,8 +35,13 @@
 
   function add(words: string): void {
     site.sheet.lines.exceptions = [...lines.filter((line) => line.trim()), words].join('\n');
-    if (words) site.changed();
-    else requestAnimationFrame(() => document.getElementById(`exceptions-${lines.length - 1}`)?.focus());
+    site.changed();
+  }
+
+  async function another(): Promise<void> {
+    fresh ||= rows.at(-1)?.trim() !== '';
+    await tick();
+    document.getElementById(`exceptions-${rows.length - 1}`)?.focus();
   }
 
   function day(date: string): string {
@@ -38,7 +49,7 @@
   }
 </script>
 
-{#each lines.length ? lines : [''] as line, at (at)}
+{#each rows as line, at (at)}
   <div class="one">
     <div>
       <label class="hidden-words" for="exceptions-{at}"
@@ -68,8 +79,7 @@
   </div>
 {/each}
 <div class="chips">
-  <button type="button" class="chip-leaf" onclick={() => add('')}
-    >{say('facts.exceptionsEditor.anotherDay')}</button
+  <button type="button" class="chip-leaf" onclick={another}>{say('facts.exceptionsEditor.anotherDay')}</button
   >
   {#each all ? offered : offered.slice(0, 4) as holiday (holiday.name)}
     <button type="button" class="chip-leaf" onclick={() => add(holiday.line)}
