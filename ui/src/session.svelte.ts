@@ -1,9 +1,12 @@
 import { api, problemOf, type Problem, type Session } from './api/client';
 import { lastKnown } from './keeping/browserStore';
 
+/** When nobody is signed in. */
+export const NOBODY: Session = { name: null, email: null, confirmed: false };
+
 /** Who is signed in, for the whole interface. */
 class SignedIn {
-  current = $state<Session>({ name: null, email: null });
+  current = $state<Session>(NOBODY);
   known = $state(false);
 
   async load(): Promise<void> {
@@ -32,7 +35,7 @@ class SignedIn {
   async signOut(): Promise<void> {
     await api.DELETE('/api/session');
     await lastKnown.clear();
-    this.current = { name: null, email: null };
+    this.current = NOBODY;
   }
 }
 

@@ -24,7 +24,7 @@ function screen(status: () => number, sent: string[] = []): Carrier {
 
 /** Somebody has signed in in another window. */
 function signedIn(): void {
-  session.set({ name: 'Ada', email: 'ada@ashlatch.example' });
+  session.set({ name: 'Ada', email: 'ada@ashlatch.example', confirmed: true });
   vi.spyOn(session, 'load').mockResolvedValue();
 }
 

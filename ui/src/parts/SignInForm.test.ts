@@ -1,7 +1,7 @@
 import { fireEvent, render, screen } from '@testing-library/svelte';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { api } from '../api/client';
-import { session } from '../session.svelte';
+import { NOBODY, session } from '../session.svelte';
 import SignInForm from './SignInForm.svelte';
 
 describe('signing in, wherever it is asked for', () => {
@@ -12,7 +12,7 @@ describe('signing in, wherever it is asked for', () => {
   beforeEach(() => {
     vi.restoreAllMocks();
     done.mockReset();
-    session.set({ name: null, email: null });
+    session.set(NOBODY);
     render(SignInForm, { done });
   });
 

@@ -2,7 +2,8 @@
   import { api } from '../../api/client';
   import Frame from '../../parts/Frame.svelte';
   import { navigate } from '../../router';
-  import { session } from '../../session.svelte';
+  import { NOBODY, session } from '../../session.svelte';
+  import ConfirmAddress from '../../parts/ConfirmAddress.svelte';
   import Form from './Form.svelte';
   import { say } from '../../words/say';
 
@@ -16,7 +17,7 @@
   async function remove(values: Record<string, string>) {
     const answer = await api.POST('/api/account/deletion', { body: { current: values['current'] ?? '' } });
     if (answer.response.ok) {
-      session.set({ name: null, email: null });
+      session.set(NOBODY);
       navigate('/');
     }
     return answer;
@@ -31,6 +32,7 @@
     <p class="lead">
       {say('account.account.signingInWith', { name: session.current.name, email: session.current.email })}
     </p>
+    <ConfirmAddress />
     <div class="forms">
       <Form
         title={say('account.account.anotherPassword')}

@@ -74,7 +74,7 @@
         <a class="word" href="/sites/{id}/list">{say('doors.doorSettings.whoIsOnTheList')}</a>
       </p>
     {:else if door.whole}
-      <MessagesTo addresses={door.tells} keep={(addresses) => doors.tell(outbox, addresses)} />
+      <MessagesTo site={id} addresses={door.tells} keep={(addresses) => doors.tell(outbox, addresses)} />
       <p class="quiet">
         {door.setUp === 'booking'
           ? say('doors.doorSettings.allBookingsStandInThe')

@@ -1,9 +1,14 @@
 <script lang="ts">
+  import WaitingRecipients from '../../parts/WaitingRecipients.svelte';
   import { mailAddresses } from '../../parts/mailAddresses';
   import { say } from '../../words/say';
 
   /** Where messages go. Acts at once. */
-  let { addresses, keep }: { addresses: string; keep: (addresses: string[]) => Promise<void> } = $props();
+  let {
+    site,
+    addresses,
+    keep
+  }: { site: string; addresses: string; keep: (addresses: string[]) => Promise<void> } = $props();
 
   let typed = $state<string>();
 
@@ -27,6 +32,7 @@
   oninput={(event) => (typed = event.currentTarget.value)}
   onchange={changed}
 />
+<WaitingRecipients {site} {addresses} />
 
 <style>
   h3 {

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import WaitingRecipients from '../../parts/WaitingRecipients.svelte';
   import { mailAddresses } from '../../parts/mailAddresses';
   import FormRoutes from './form/FormRoutes.svelte';
   import type { ManuscriptState } from './manuscript.svelte';
@@ -9,6 +10,15 @@
 
   let typed = $state<string>();
   const kept = $derived((manuscript.view?.messagesTo ?? []).join(', '));
+  /** Every address and number that is told of anything. */
+  const told = $derived(
+    [
+      kept,
+      ...Object.values(manuscript.view?.forms ?? {}).flatMap((form) =>
+        form.routes.flatMap((route) => route.to)
+      )
+    ].join(' ')
+  );
 
   function keep(): void {
     if (typed === undefined || typed === kept) return;
@@ -35,6 +45,7 @@
     aria-describedby="messages-to-note"
   />
   <p id="messages-to-note" class="quiet">{say('manuscript.messagesTo.thisActsAtOnceAll')}</p>
+  <WaitingRecipients site={manuscript.id} addresses={told} />
   {#if manuscript.view?.forms[section]?.isTold}<FormRoutes {manuscript} {section} />{/if}
   <label for="keep-messages">{say('manuscript.messagesTo.onceAMatterIsOver')}</label>
   <select

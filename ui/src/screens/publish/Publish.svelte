@@ -2,6 +2,7 @@
   import { untrack } from 'svelte';
   import { api, problemOf } from '../../api/client';
   import type { components } from '../../api/schema';
+  import ConfirmAddress from '../../parts/ConfirmAddress.svelte';
   import KeptLine from '../../keeping/KeptLine.svelte';
   import Frame from '../../parts/Frame.svelte';
   import { notices } from '../../parts/notices';
@@ -136,6 +137,7 @@
       {:else}
         <div class="board" class:alone={view.versions.length === 0}>
           <div class="column">
+            <ConfirmAddress />
             {#if published}
               <p class="leaf is-open done" role="status">
                 {say('publish.publish.yourPageIsPublicAt')}

@@ -1,7 +1,8 @@
 <script lang="ts">
-  import { untrack } from 'svelte';
+  import { tick, untrack } from 'svelte';
   import { api, problemOf } from '../../api/client';
   import type { components } from '../../api/schema';
+  import ConfirmAddress from '../../parts/ConfirmAddress.svelte';
   import Frame from '../../parts/Frame.svelte';
   import { notices } from '../../parts/notices';
   import { navigate, route } from '../../router';
@@ -52,9 +53,31 @@
     await load(id);
   }
 
-  async function remove(account: string): Promise<void> {
-    await told(api.DELETE('/api/sites/{id}/helpers/{account}', { params: { path: { id, account } } }));
+  /** The helper who is about to be taken off; what that means is said first. */
+  let leaving = $state('');
+
+  async function askToTakeOff(helper: string): Promise<void> {
+    leaving = helper;
+    await tick();
+    document.getElementById('take-off')?.focus();
+  }
+
+  async function stays(): Promise<void> {
+    const helper = leaving;
+    leaving = '';
+    await tick();
+    document.getElementById(`off-${helper}`)?.focus();
+  }
+
+  async function remove(account: string, name: string): Promise<void> {
+    const isOff = await told(
+      api.DELETE('/api/sites/{id}/helpers/{account}', { params: { path: { id, account } } })
+    );
+    leaving = '';
     await load(id);
+    if (isOff) notices.success({ title: say('sites.people.isTakenOff', { name }) });
+    await tick();
+    document.getElementById('people')?.focus();
   }
 
   async function leave(account: string): Promise<void> {
@@ -96,13 +119,14 @@
 <SiteGate {site}>
   <Frame {site}>
     {#if site.view && people}
-      <h1>{say('sites.people.people')}</h1>
+      <h1 id="people" tabindex="-1">{say('sites.people.people')}</h1>
       <p class="lead">
         {people.owner
           ? say('sites.people.thisSiteBelongsTo', { owner: people.owner })
           : say('sites.people.thisSiteBelongsToThis')}
         {site.view.owner ? '' : say('sites.people.youHelpWithIt')}
       </p>
+      <ConfirmAddress />
       {#if people.helpers.length > 0 || people.asked.length > 0}
         <ul class="leaf">
           {#each people.helpers as helper (helper.id)}
@@ -111,8 +135,29 @@
                 ><b>{helper.name}</b>
                 <span class="quiet">{say('sites.people.helps', { email: helper.email })}</span></span
               >
-              {#if site.view.owner}<button class="word" type="button" onclick={() => remove(helper.id)}
-                  >{say('sites.people.takeOff')}</button
+              {#if leaving === helper.id}
+                <div class="off">
+                  <p>{say('sites.people.takeOffAsk', { name: helper.name })}</p>
+                  {#if people.told.includes(helper.email)}
+                    <p>{say('sites.people.toldNoMore', { email: helper.email })}</p>
+                  {/if}
+                  {#if people.texted.length > 0}
+                    <p>{say('sites.people.stillTexted', { numbers: people.texted.join(', ') })}</p>
+                  {/if}
+                  <button
+                    class="act"
+                    id="take-off"
+                    type="button"
+                    onclick={() => remove(helper.id, helper.name)}
+                    >{say('sites.people.takeThemOff', { name: helper.name })}</button
+                  >
+                  <button class="word" type="button" onclick={stays}>{say('sites.people.leaveIt')}</button>
+                </div>
+              {:else if site.view.owner}<button
+                  class="word"
+                  id="off-{helper.id}"
+                  type="button"
+                  onclick={() => askToTakeOff(helper.id)}>{say('sites.people.takeOff')}</button
                 >{:else if helper.email === session.current.email}<button
                   class="word"
                   type="button"
@@ -203,6 +248,14 @@
   }
   li + li {
     border-top: 1px solid var(--fine-rule);
+  }
+  li {
+    flex-wrap: wrap;
+  }
+  .off {
+    flex: 1 1 100%;
+    padding: 4px 0 12px;
+    overflow-wrap: anywhere;
   }
   .forms {
     display: grid;

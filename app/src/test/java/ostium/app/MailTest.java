@@ -223,6 +223,7 @@ class MailTest {
                 id,
                 manuscript.path("revision").asLong(),
                 Map.of("kind", "sendMessagesTo", "addresses", java.util.List.of(office)));
+        TestDatabase.confirm(office);
         write("Oona", "oona@quayle.example", "To the office");
         assertThat(StandInMails.next(office).text()).contains("To the office");
         assertThat(StandInMails.to(email)).isEmpty();

@@ -72,7 +72,9 @@ class RoutesTest {
     }
 
     private Browserlike.Answer routes(Object... routes) {
-        return edits(Map.of("kind", "setRoutes", "section", section, "routes", List.of(routes)));
+        Browserlike.Answer answer = edits(Map.of("kind", "setRoutes", "section", section, "routes", List.of(routes)));
+        TestDatabase.confirm(ben);
+        return answer;
     }
 
     private static Map<String, Object> route(String field, String answer, String... to) {

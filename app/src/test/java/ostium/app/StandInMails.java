@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.concurrent.TimeUnit;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.Stream;
 import ostium.app.standin.CaughtMail;
 
 /** What the mail stand-in of the application under test has caught. */
@@ -12,10 +13,21 @@ public final class StandInMails {
 
     private StandInMails() {}
 
+    private static final String CONFIRMS = "Is this your address?";
+
+    /** All but the one that asks a newcomer whether the address is theirs. */
     public static List<CaughtMail.Caught> to(String email) {
+        return all(email).filter(mail -> !mail.subject().equals(CONFIRMS)).toList();
+    }
+
+    /** The mails that ask whether an address is its owner's, the newest first. */
+    public static List<CaughtMail.Caught> confirming(String email) {
+        return all(email).filter(mail -> mail.subject().equals(CONFIRMS)).toList();
+    }
+
+    private static Stream<CaughtMail.Caught> all(String email) {
         return RunningOstium.get().bean(CaughtMail.class).caught().stream()
-                .filter(mail -> mail.to().equals(email))
-                .toList();
+                .filter(mail -> mail.to().equals(email));
     }
 
     /** The newest mail to an address, waited for. */
@@ -53,6 +65,19 @@ public final class StandInMails {
             throw new AssertionError("no link in " + mail.text());
         }
         return link.group(1);
+    }
+
+    /** Waits for so many mails that ask whether an address is its owner's; the token of the newest. */
+    public static String confirmation(String email, int number) {
+        long end = System.nanoTime() + TimeUnit.SECONDS.toNanos(20);
+        while (confirming(email).size() < number) {
+            if (System.nanoTime() > end) {
+                throw new AssertionError("nobody asked " + email);
+            }
+            pause();
+        }
+        String link = link(confirming(email).get(0));
+        return link.substring(link.lastIndexOf('/') + 1);
     }
 
     static void pause() {

@@ -10,6 +10,13 @@ import java.nio.channels.FileLock;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.sql.Connection;
+import java.sql.DriverManager;
+import java.sql.PreparedStatement;
+import java.sql.SQLException;
+import java.util.List;
+import java.util.Locale;
+import java.util.concurrent.CopyOnWriteArrayList;
 
 /**
  * A real MariaDB for tests, started by the same script an owner's is. Classes of tests are played by two JVMs side by side:
@@ -25,12 +32,15 @@ public final class TestDatabase {
 
     private static final int PLACE = place();
 
+    private static final List<TestDatabase> STARTED = new CopyOnWriteArrayList<>();
+
     private final Path directory;
     private final String port;
 
     private TestDatabase(String name, boolean durable) {
         this.directory = ROOT.resolve(".ostium").resolve(name + "-" + PLACE);
         this.port = durable ? run("start", directory.toString()) : run("start", directory.toString(), "--fast");
+        STARTED.add(this);
         Runtime.getRuntime().addShutdownHook(new Thread(() -> run("stop", directory.toString())));
     }
 
@@ -77,9 +87,32 @@ public final class TestDatabase {
         };
     }
 
+    /**
+     * As if the links that were sent to an address had been opened, in whatever application of this JVM: it is its owner's, and takes
+     * messages.
+     */
+    public static void confirm(String email) {
+        for (TestDatabase each : STARTED) {
+            try (Connection connection = each.connect()) {
+                run(connection, "update account set confirmed_at = now(6) where email = ?", email);
+                run(connection, "update recipient set confirmed_at = now(6) where email = ?", email);
+                run(connection, "delete from mail where recipient = ? and site is null", email);
+            } catch (SQLException e) {
+                throw new IllegalStateException(e);
+            }
+        }
+    }
+
+    private static void run(Connection connection, String statement, String email) throws SQLException {
+        try (PreparedStatement update = connection.prepareStatement(statement)) {
+            update.setString(1, email.toLowerCase(Locale.ROOT));
+            update.executeUpdate();
+        }
+    }
+
     /** A connection of its own, to see what is really stored. */
-    public java.sql.Connection connect() throws java.sql.SQLException {
-        return java.sql.DriverManager.getConnection(url(), "ostium_owner", secret("owner-password"));
+    public Connection connect() throws SQLException {
+        return DriverManager.getConnection(url(), "ostium_owner", secret("owner-password"));
     }
 
     /** Does something while the database is away; it comes back at the same port. */
@@ -98,8 +131,8 @@ public final class TestDatabase {
     }
 
     /** A connection as the application has it. */
-    java.sql.Connection connectAsApplication() throws java.sql.SQLException {
-        return java.sql.DriverManager.getConnection(url(), "ostium", secret("password"));
+    Connection connectAsApplication() throws SQLException {
+        return DriverManager.getConnection(url(), "ostium", secret("password"));
     }
 
     private String url() {

@@ -8,6 +8,7 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.util.List;
 import org.junit.jupiter.api.Test;
+import ostium.app.StandInMails;
 
 /** From an empty sheet to an answered telephone, as an owner and a visitor would go. */
 class JourneyTest {
@@ -43,7 +44,9 @@ class JourneyTest {
             assertThat(page.locator("#account-password-note")).hasText("A password has at least 8 characters.");
             owner.says("account-password", "tuning forks").taps("Make it mine");
             assertThat(page.getByLabel("Opening: headline")).isVisible();
-            owner.publishes("journey-pianos");
+            showsThatTheAddressIsTheirs(owner);
+            owner.taps("Make it public");
+            page.getByText("Your page is public at").waitFor();
 
             visitOnAPhone();
 
@@ -57,6 +60,26 @@ class JourneyTest {
             assertThat(page.getByText("One person waits for an answer")).isVisible();
             assertThat(complaints).isEmpty();
         }
+    }
+
+    /** The page goes on the web once the link that was sent there has been opened; the screen for publishing sees it by itself. */
+    private void showsThatTheAddressIsTheirs(Owner owner) {
+        Page page = owner.page;
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Publish"))
+                .first()
+                .click();
+        owner.says("address", "journey-pianos").taps("Make it public");
+        assertThat(page.locator(".wrong")).containsText("open the link in the mail we sent to isolde@journey.example");
+        owner.taps("Send it again");
+        assertThat(page.getByText("Sent again.")).isVisible();
+        String token = StandInMails.confirmation("isolde@journey.example", 2);
+        Page mail = page.context().newPage();
+        mail.navigate(Chromium.editor() + "/confirm-address/" + token);
+        assertThat(mail.getByText("Thank you. The address is yours")).isVisible();
+        mail.close();
+        page.bringToFront();
+        page.evaluate("() => dispatchEvent(new Event('focus'))");
+        assertThat(page.getByText("isolde@journey.example is confirmed.")).isVisible();
     }
 
     private void visitOnAPhone() {

@@ -12,6 +12,7 @@ import com.microsoft.playwright.options.AriaRole;
 import java.util.List;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
+import ostium.app.TestDatabase;
 
 /** The words of a page, typed where they stand, beside the page itself. */
 class ManuscriptTest {
@@ -115,9 +116,11 @@ class ManuscriptTest {
             page.locator("#account-name").waitFor();
             new Owner(page).waitsForTheDialog();
             keyboard.tabsToField("account-name").types("Ada Ashlatch");
-            keyboard.tabsToField("account-email").types(UUID.randomUUID() + "@quill.example");
+            String email = UUID.randomUUID() + "@quill.example";
+            keyboard.tabsToField("account-email").types(email);
             keyboard.tabsToField("account-password").types("a long password").presses("Enter");
             headline(page).waitFor();
+            TestDatabase.confirm(email);
             keyboard.tabsTo("Publish").presses("Enter");
             page.waitForURL("**/publish");
             keyboard.tabsTo("Make it public").presses("Enter");

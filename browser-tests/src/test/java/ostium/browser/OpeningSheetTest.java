@@ -132,11 +132,8 @@ class OpeningSheetTest {
     void aDraftIsKeptWithAnAccountThereIs() {
         String email = "kept-" + System.nanoTime() + "@quill.example";
         threeFacts("Account Sweeps");
-        owner.waitsUntilKept().taps("Lay out the page").taps("Keep this one");
-        assertThat(page.locator("#account-name")).isFocused();
-        owner.says("account-name", "Ada").says("account-email", email).says("account-password", "a long password");
-        page.keyboard().press("Enter");
-        page.getByLabel("Opening: headline").waitFor();
+        owner.waitsUntilKept().taps("Lay out the page");
+        owner.keepsTheDraft(email);
 
         context.clearCookies();
         owner = Owner.at(page, "/");

@@ -5,6 +5,7 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.util.UUID;
 import java.util.regex.Pattern;
+import ostium.app.TestDatabase;
 
 /** What an owner does, in the owner's words. */
 final class Owner {
@@ -93,12 +94,16 @@ final class Owner {
 
     /** Keeps the draft that is shown, with a new account, from the keys; {@link JourneyTest} presses the button. */
     Owner keepsTheDraft() {
+        return keepsTheDraft(UUID.randomUUID() + "@quill.example");
+    }
+
+    /** The same with an address of one's own, which is shown to be theirs; {@link NewAddressTest} opens the mail. */
+    Owner keepsTheDraft(String email) {
         taps("Keep this one");
-        says("account-name", "Ada Ashlatch")
-                .says("account-email", UUID.randomUUID() + "@quill.example")
-                .says("account-password", "a long password");
+        says("account-name", "Ada Ashlatch").says("account-email", email).says("account-password", "a long password");
         page.locator("#account-password").press("Enter");
         page.getByLabel("Opening: headline").waitFor();
+        TestDatabase.confirm(email);
         return this;
     }
 

@@ -9,8 +9,9 @@ import java.security.Principal;
  * @param id UUID
  * @param email address they sign in with, lower case
  * @param name what they are called
+ * @param confirmed whether a link that was sent to the address has been opened
  */
-public record Account(String id, String email, String name) implements Serializable, Principal {
+public record Account(String id, String email, String name, boolean confirmed) implements Serializable, Principal {
     @Override
     public String getName() {
         return id;

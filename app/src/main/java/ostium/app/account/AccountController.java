@@ -30,34 +30,43 @@ class AccountController {
     private final SecurityContextRepository contexts;
     private final RateLimits limits;
     private final KnownBrowsers browsers;
+    private final AddressConfirmation confirmation;
 
     AccountController(
             AccountService accounts,
             ApplicationEventPublisher events,
             SecurityContextRepository contexts,
             RateLimits limits,
-            KnownBrowsers browsers) {
+            KnownBrowsers browsers,
+            AddressConfirmation confirmation) {
         this.accounts = accounts;
         this.events = events;
         this.contexts = contexts;
         this.limits = limits;
         this.browsers = browsers;
+        this.confirmation = confirmation;
     }
 
     record SignUp(String name, String email, String password) {}
 
     record SignIn(String email, String password) {}
 
-    /** @param name null when nobody is signed in */
+    /**
+     * @param name null when nobody is signed in
+     * @param confirmed whether the address is known to be theirs
+     */
     record Session(
             @Schema(types = {"string", "null"}) String name,
-            @Schema(types = {"string", "null"}) String email) {}
+            @Schema(types = {"string", "null"}) String email,
+            boolean confirmed) {
+        static Session of(Account account) {
+            return new Session(account.name(), account.email(), account.confirmed());
+        }
+    }
 
     @GetMapping("/api/session")
     Session session() {
-        return accounts.current()
-                .map(account -> new Session(account.name(), account.email()))
-                .orElse(new Session(null, null));
+        return accounts.current().map(Session::of).orElse(new Session(null, null, false));
     }
 
     @PostMapping("/api/accounts")
@@ -148,6 +157,22 @@ class AccountController {
         accounts.confirmEmail(requireAccount(), token);
     }
 
+    /** Sends the link that confirms the address once more. */
+    @PostMapping("/api/account/confirmation")
+    @ResponseStatus(HttpStatus.ACCEPTED)
+    void askToConfirm(HttpServletRequest request) {
+        Account account = requireAccount();
+        limits.require(RateLimits.Act.MAIL, request.getRemoteAddr());
+        confirmation.ask(account);
+    }
+
+    @PostMapping("/api/confirmed-addresses/{token}")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void confirmAddress(@PathVariable String token, HttpServletRequest request) {
+        limits.require(RateLimits.Act.LINK, request.getRemoteAddr());
+        confirmation.take(requireAccount(), token);
+    }
+
     @PostMapping("/api/account/deletion")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void delete(@RequestBody Delete asked, HttpServletRequest request) {
@@ -172,6 +197,6 @@ class AccountController {
         contexts.saveContext(context, request, response);
         events.publishEvent(new SignedIn(account, request));
         browsers.remember(account, request, response);
-        return new Session(account.name(), account.email());
+        return Session.of(account);
     }
 }

@@ -15,10 +15,10 @@ interface AccountMapper {
                     + " #{passwordHash})")
     void insert(Account account, String passwordHash);
 
-    @Select("select id, email, name from account where email = #{email}")
+    @Select("select id, email, name, confirmed_at is not null as confirmed from account where email = #{email}")
     Optional<Account> byEmail(String email);
 
-    @Select("select id, email, name from account where id = #{id}")
+    @Select("select id, email, name, confirmed_at is not null as confirmed from account where id = #{id}")
     Optional<Account> byId(String id);
 
     @Select("select password_hash from account where email = #{email}")
@@ -27,8 +27,11 @@ interface AccountMapper {
     @Update("update account set password_hash = #{passwordHash} where id = #{id}")
     void setPassword(String id, String passwordHash);
 
-    @Update("update account set email = #{email} where id = #{id}")
+    @Update("update account set email = #{email}, confirmed_at = now(6) where id = #{id}")
     void setEmail(String id, String email);
+
+    @Update("update account set confirmed_at = now(6) where id = #{id} and confirmed_at is null")
+    void confirm(String id);
 
     @Delete("delete from account where id = #{id}")
     void delete(String id);
@@ -43,6 +46,9 @@ interface AccountMapper {
     /** Once one is used, all of its purpose are void. */
     @Delete("delete from account_token where account = #{account}")
     void deleteTokens(String account);
+
+    @Delete("delete from account_token where account = #{account} and purpose = #{purpose}")
+    void deleteTokensOf(String account, AccountToken.Purpose purpose);
 
     @Delete("delete from account_token where expires_at < now(6)")
     void sweepTokens();

@@ -1,14 +1,11 @@
 package ostium.app.account;
 
-import java.time.Clock;
-import java.time.Duration;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.dao.DuplicateKeyException;
 import org.springframework.http.HttpStatus;
-import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.security.core.context.SecurityContextHolder;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.session.FindByIndexNameSessionRepository;
@@ -17,33 +14,24 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.context.request.RequestAttributes;
 import org.springframework.web.context.request.RequestContextHolder;
-import ostium.app.mail.Mail;
-import ostium.app.mail.MailQueue;
-import ostium.app.web.Origins;
 import ostium.app.web.Problem;
-import ostium.app.web.Tokens;
-import ostium.core.base.Messages;
 import ostium.core.base.Reading;
 import ostium.core.fact.EmailAddress;
 
 /** Makes, changes and deletes accounts, and checks passwords. */
 @Service
 public class AccountService {
-    private static final Messages WORDS = Messages.of("account-mail");
     private static final int SHORTEST_PASSWORD = 8;
     /** BCrypt reads no more bytes than this. */
     private static final int LONGEST_PASSWORD = 72;
 
     private static final int LONGEST_NAME = 120;
 
-    private static final Duration LINK_VALID = Duration.ofHours(2);
-
     private final AccountMapper accounts;
     private final KnownBrowsers browsers;
     private final PasswordEncoder passwords;
-    private final MailQueue mail;
-    private final Origins origins;
-    private final Clock clock;
+    private final AccountLinks links;
+    private final AddressConfirmation confirmation;
     private final ApplicationEventPublisher events;
     private final FindByIndexNameSessionRepository<? extends Session> sessions;
     private final String nobodysHash;
@@ -52,27 +40,43 @@ public class AccountService {
             AccountMapper accounts,
             KnownBrowsers browsers,
             PasswordEncoder passwords,
-            MailQueue mail,
-            Origins origins,
-            Clock clock,
+            AccountLinks links,
+            AddressConfirmation confirmation,
             ApplicationEventPublisher events,
             FindByIndexNameSessionRepository<? extends Session> sessions) {
         this.accounts = accounts;
         this.browsers = browsers;
         this.passwords = passwords;
-        this.mail = mail;
-        this.origins = origins;
-        this.clock = clock;
+        this.links = links;
+        this.confirmation = confirmation;
         this.events = events;
         this.sessions = sessions;
         this.nobodysHash = passwords.encode(UUID.randomUUID().toString());
     }
 
-    /** @throws Problem at {@code name}, {@code email} or {@code password}, when one cannot be taken */
+    /**
+     * Makes an account, and sends a link that confirms its address.
+     *
+     * @throws Problem at {@code name}, {@code email} or {@code password}, when one cannot be taken
+     */
     @Transactional
     public Account signUp(String name, String email, String password) {
+        Account account = insert(name, email, password);
+        confirmation.ask(account);
+        return account;
+    }
+
+    /** An account whose address is its owner's without a question, as those of the demo data. */
+    @Transactional
+    public Account signUpConfirmed(String name, String email, String password) {
+        Account account = insert(name, email, password);
+        confirmation.confirmed(account.id());
+        return account;
+    }
+
+    private Account insert(String name, String email, String password) {
         Problem.checkAll(() -> requireName(name), () -> address(email), () -> requirePassword(password));
-        Account account = new Account(UUID.randomUUID().toString(), address(email), name.strip());
+        Account account = new Account(UUID.randomUUID().toString(), address(email), name.strip(), false);
         try {
             accounts.insert(account, passwords.encode(password));
         } catch (DuplicateKeyException e) {
@@ -123,10 +127,8 @@ public class AccountService {
     /** Sends a link for a new password, if there is such an account. Nobody learns whether there is. */
     @Transactional
     public void forgotten(String email) {
-        accounts.byEmail(normal(email)).ifPresent(account -> {
-            String token = token(account, AccountToken.Purpose.PASSWORD, null);
-            send("password", account.email(), account.name(), origins.editor() + "/new-password/" + token);
-        });
+        accounts.byEmail(normal(email))
+                .ifPresent(account -> links.send(account, AccountToken.Purpose.PASSWORD, account.email()));
     }
 
     /**
@@ -136,9 +138,10 @@ public class AccountService {
      */
     @Transactional
     public void resetPassword(String token, String password) {
-        AccountToken found = require(token, AccountToken.Purpose.PASSWORD);
+        AccountToken found = links.require(token, AccountToken.Purpose.PASSWORD);
         requirePassword(password);
         setPassword(found.account(), password);
+        confirmation.confirmed(found.account());
         endSessions(found.account(), null);
     }
 
@@ -177,8 +180,7 @@ public class AccountService {
         if (accounts.byEmail(address).isPresent()) {
             throw Problem.at("email", "account.taken");
         }
-        String token = token(account, AccountToken.Purpose.EMAIL, address);
-        send("address", address, account.name(), origins.editor() + "/new-address/" + token);
+        links.send(account, AccountToken.Purpose.EMAIL, address);
     }
 
     /**
@@ -189,7 +191,7 @@ public class AccountService {
      */
     @Transactional
     public void confirmEmail(Account before, String token) {
-        AccountToken found = require(token, AccountToken.Purpose.EMAIL);
+        AccountToken found = links.require(token, AccountToken.Purpose.EMAIL);
         if (!found.account().equals(before.id())) {
             throw new Problem(HttpStatus.FORBIDDEN, "", "account.otherLink");
         }
@@ -199,10 +201,7 @@ public class AccountService {
             throw Problem.at("", "account.takenMeanwhile");
         }
         accounts.deleteTokens(found.account());
-        mail.send(Mail.of(
-                before.email(),
-                WORDS.say("moved.subject"),
-                WORDS.say("moved.body", before.name(), found.email()) + "\n"));
+        links.tell(before.email(), "moved", before.name(), found.email());
     }
 
     /**
@@ -216,33 +215,6 @@ public class AccountService {
         events.publishEvent(new AccountLeaving(account.id()));
         accounts.delete(account.id());
         endSessions(account.id(), null);
-    }
-
-    private void send(String kind, String to, String name, String link) {
-        String body = WORDS.say(kind + ".body", name, link) + "\n";
-        mail.send(Mail.of(to, WORDS.say(kind + ".subject"), body).withButton(WORDS.say(kind + ".button"), link));
-    }
-
-    @Scheduled(initialDelay = 90_000, fixedDelay = 3_600_000)
-    void sweep() {
-        accounts.sweepTokens();
-    }
-
-    private String token(Account account, AccountToken.Purpose purpose, String email) {
-        String token = Tokens.fresh();
-        accounts.insertToken(
-                Tokens.hash(token),
-                account.id(),
-                purpose,
-                email,
-                clock.instant().plus(LINK_VALID));
-        return token;
-    }
-
-    private AccountToken require(String token, AccountToken.Purpose purpose) {
-        return accounts.token(Tokens.hash(token))
-                .filter(found -> found.purpose() == purpose && found.expiresAt().isAfter(clock.instant()))
-                .orElseThrow(() -> Problem.at("", "account.linkOver"));
     }
 
     private void requireRight(Account account, String password) {

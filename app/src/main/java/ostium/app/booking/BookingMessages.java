@@ -7,6 +7,7 @@ import org.springframework.stereotype.Component;
 import ostium.app.mail.Mail;
 import ostium.app.mail.MailQueue;
 import ostium.app.publishing.PublishedVersions;
+import ostium.app.recipient.ConfirmedRecipients;
 import ostium.app.web.Origins;
 import ostium.core.base.Messages;
 import ostium.core.booking.BookingState;
@@ -28,12 +29,19 @@ class BookingMessages {
     private final BookingTexts texts;
     private final Origins origins;
     private final PublishedVersions versions;
+    private final ConfirmedRecipients recipients;
 
-    BookingMessages(MailQueue mail, BookingTexts texts, Origins origins, PublishedVersions versions) {
+    BookingMessages(
+            MailQueue mail,
+            BookingTexts texts,
+            Origins origins,
+            PublishedVersions versions,
+            ConfirmedRecipients recipients) {
         this.mail = mail;
         this.texts = texts;
         this.origins = origins;
         this.versions = versions;
+        this.recipients = recipients;
     }
 
     /** It was booked, or asked for. */
@@ -103,9 +111,7 @@ class BookingMessages {
                     .strip());
             mail.send(new Mail(
                             address.ascii(),
-                            desk.state().doors().messagesTo().stream()
-                                    .findFirst()
-                                    .orElse(null),
+                            recipients.first(booking.site(), desk.state()),
                             WORDS.say(key + ".subject", booking.serviceName(), when(desk, booking), desk.name()),
                             String.join("\n\n", lines) + "\n",
                             Mail.About.booking(booking.site(), booking.id()))
@@ -145,7 +151,7 @@ class BookingMessages {
                 .value()
                 .map(EmailAddress::ascii)
                 .orElse(null);
-        for (String to : desk.state().doors().messagesTo()) {
+        for (String to : recipients.of(booking.site(), desk.state())) {
             mail.send(new Mail(
                             to,
                             replyTo,

@@ -118,7 +118,7 @@ class DemoData {
         if (accounts.byEmail(EMAIL).isPresent()) {
             return;
         }
-        Account nell = accounts.signUp("Nell Corrin", HELPER, PASSWORD);
+        Account nell = accounts.signUpConfirmed("Nell Corrin", HELPER, PASSWORD);
         for (StoredSite site : List.of(ashlatch(), wrenAndTindle(), bellkite())) {
             people.lets(site.id(), nell.id());
         }
@@ -126,7 +126,7 @@ class DemoData {
 
     /** Drafted and half edited: a line of the facts is not understood, and a heading is the owners' own. */
     private StoredSite wrenAndTindle() throws IOException, LocalBusinessReader.Unreadable {
-        Account tom = accounts.signUp("Tom Wren", "tom@wrentindle.example", PASSWORD);
+        Account tom = accounts.signUpConfirmed("Tom Wren", "tom@wrentindle.example", PASSWORD);
         StoredSite site = sites.create(UUID.randomUUID().toString(), tom.id(), null, sheet("wren-and-tindle"));
         site = gives(
                 site,
@@ -159,7 +159,7 @@ class DemoData {
 
     /** Three drafts on the table, and nothing kept yet. */
     private StoredSite bellkite() throws IOException, LocalBusinessReader.Unreadable {
-        Account marguerite = accounts.signUp("Marguerite Bell", "marguerite@bellkite.example", PASSWORD);
+        Account marguerite = accounts.signUpConfirmed("Marguerite Bell", "marguerite@bellkite.example", PASSWORD);
         StoredSite site = sites.create(UUID.randomUUID().toString(), marguerite.id(), null, sheet("bellkite"));
         rounds.first(site);
         return site;
@@ -183,7 +183,7 @@ class DemoData {
 
     /** Live, with messages, a closure next week and one change that is not public yet. */
     private StoredSite ashlatch() throws IOException, LocalBusinessReader.Unreadable {
-        Account ada = accounts.signUp("Ada Ashlatch", EMAIL, PASSWORD);
+        Account ada = accounts.signUpConfirmed("Ada Ashlatch", EMAIL, PASSWORD);
         LocalDate closure = LocalDate.now(clock.withZone(ZoneId.of("Europe/London")))
                 .plusWeeks(1)
                 .with(DayOfWeek.THURSDAY);

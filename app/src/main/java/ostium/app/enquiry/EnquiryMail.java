@@ -7,6 +7,7 @@ import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 import ostium.app.account.Account;
 import ostium.app.mail.Mail;
+import ostium.app.recipient.ConfirmedRecipients;
 import ostium.app.site.SiteService;
 import ostium.app.site.StoredSite;
 import ostium.app.text.TextMessage;
@@ -30,10 +31,12 @@ class EnquiryMail {
     private static final Messages ASKED = Messages.of("testimonial");
 
     private final SiteService sites;
+    private final ConfirmedRecipients confirmed;
     private final Origins origins;
 
-    EnquiryMail(SiteService sites, Origins origins) {
+    EnquiryMail(SiteService sites, ConfirmedRecipients confirmed, Origins origins) {
         this.sites = sites;
+        this.confirmed = confirmed;
         this.origins = origins;
     }
 
@@ -60,7 +63,7 @@ class EnquiryMail {
         body.append(replyTo == null ? "" : WORDS.say("told.answer") + "\n");
         String all = origins.editor() + "/sites/" + site.id() + "/enquiries";
         body.append(WORDS.say("told.all", state.sheet().name(), all)).append('\n');
-        return recipients(state, come).mails().stream()
+        return confirmed.among(site.id(), recipients(state, come).mails()).stream()
                 .map(to -> new Mail(to, replyTo, subject, body.toString(), Mail.About.enquiry(site.id(), come.id()))
                         .withButton(WORDS.say("told.button"), all))
                 .toList();
@@ -110,7 +113,7 @@ class EnquiryMail {
         return email(answers)
                 .map(to -> new Mail(
                                 to,
-                                state.doors().messagesTo().stream().findFirst().orElse(null),
+                                confirmed.first(site.id(), state),
                                 form.say("confirm.subject", name),
                                 form.say("confirm.body", form.thanks(facts), name, telephone)
                                                 .strip() + "\n",
@@ -155,7 +158,7 @@ class EnquiryMail {
                 .filter(Enquiry.Person::mail)
                 .map(person -> new Mail(
                                 person.key(),
-                                state.doors().messagesTo().stream().findFirst().orElse(null),
+                                confirmed.first(site.id(), state),
                                 ASKED.say("mail.subject", name),
                                 body + "\n\n" + link + "\n",
                                 Mail.About.enquiry(site.id(), enquiry.id()))
@@ -167,7 +170,7 @@ class EnquiryMail {
     List<Mail> wordsCame(StoredSite site, String enquiry, Map<String, String> said) {
         String who = said.getOrDefault(TestimonialForm.NAME, "");
         String all = origins.editor() + "/sites/" + site.id() + "/enquiries";
-        return sites.state(site).doors().messagesTo().stream()
+        return confirmed.of(site.id(), sites.state(site)).stream()
                 .map(to -> new Mail(
                                 to,
                                 null,
@@ -182,7 +185,7 @@ class EnquiryMail {
     Mail reply(StoredSite site, Enquiry enquiry, String words, Account author) {
         State state = sites.state(site);
         Facts facts = sites.read(state).brief().facts();
-        String replyTo = state.doors().messagesTo().stream().findFirst().orElse(author.email());
+        String replyTo = Optional.ofNullable(confirmed.first(site.id(), state)).orElse(author.email());
         String body = WORDS.say(
                         "reply.foot",
                         words,

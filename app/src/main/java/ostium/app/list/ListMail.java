@@ -2,6 +2,7 @@ package ostium.app.list;
 
 import org.springframework.stereotype.Component;
 import ostium.app.mail.Mail;
+import ostium.app.recipient.ConfirmedRecipients;
 import ostium.app.site.SiteService;
 import ostium.app.site.StoredSite;
 import ostium.core.base.Messages;
@@ -16,10 +17,12 @@ class ListMail {
 
     private final SiteService sites;
     private final ListLinks links;
+    private final ConfirmedRecipients recipients;
 
-    ListMail(SiteService sites, ListLinks links) {
+    ListMail(SiteService sites, ListLinks links, ConfirmedRecipients recipients) {
         this.sites = sites;
         this.links = links;
+        this.recipients = recipients;
     }
 
     /** Asks whether it was they. */
@@ -48,7 +51,7 @@ class ListMail {
                 .orElse(member.email());
         return new Mail(
                         to,
-                        state.doors().messagesTo().stream().findFirst().orElse(null),
+                        recipients.first(site.id(), state),
                         WORDS.say(key + ".subject", name),
                         WORDS.say(key + ".body", name, link, more) + "\n",
                         Mail.About.listMember(site.id(), member.id()))

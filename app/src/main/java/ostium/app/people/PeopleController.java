@@ -2,6 +2,7 @@ package ostium.app.people;
 
 import jakarta.servlet.http.HttpServletRequest;
 import java.util.List;
+import java.util.Set;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -16,6 +17,8 @@ import ostium.app.site.SiteService;
 import ostium.app.site.StoredSite;
 import ostium.app.web.Problem;
 import ostium.app.web.RateLimits;
+import ostium.core.edit.State;
+import ostium.core.enquiry.Recipients;
 
 @RestController
 class PeopleController {
@@ -34,8 +37,13 @@ class PeopleController {
         this.limits = limits;
     }
 
-    /** @param owner name of whom it belongs to, empty before sign-up */
-    record PeopleView(String owner, List<PeopleMapper.Helper> helpers, List<Asked> asked) {}
+    /**
+     * @param owner name of whom it belongs to, empty before sign-up
+     * @param told addresses that messages go to
+     * @param texted telephones that are texted of messages
+     */
+    record PeopleView(
+            String owner, List<PeopleMapper.Helper> helpers, List<Asked> asked, Set<String> told, Set<String> texted) {}
 
     record Asked(String email, Invitation.Kind kind) {}
 
@@ -51,12 +59,15 @@ class PeopleController {
         String owner = site.owner() == null
                 ? ""
                 : accounts.byId(site.owner()).map(account -> account.name()).orElse("");
+        State state = sites.state(site);
         return new PeopleView(
                 owner,
                 people.helpers(id),
                 people.invitations(id).stream()
                         .map(invitation -> new Asked(invitation.email(), invitation.kind()))
-                        .toList());
+                        .toList(),
+                Recipients.mailsOf(state.doors()),
+                Recipients.numbersOf(state.doors(), state.sheet().region()));
     }
 
     @PostMapping("/api/sites/{id}/invitations")
@@ -67,7 +78,7 @@ class PeopleController {
             throw Problem.at("kind", "people.kind");
         }
         limits.require(RateLimits.Act.MAIL, request.getRemoteAddr());
-        people.invite(site, access.requireAccount(), asked.kind(), asked.email());
+        people.invite(site, access.requireConfirmedAccount(), asked.kind(), asked.email());
     }
 
     @DeleteMapping("/api/sites/{id}/invitations/{kind}/{email}")

@@ -13,8 +13,10 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import ostium.app.account.Account;
 import ostium.app.account.AccountService;
+import ostium.app.account.AddressConfirmation;
 import ostium.app.mail.Mail;
 import ostium.app.mail.MailQueue;
+import ostium.app.recipient.ConfirmedRecipients;
 import ostium.app.site.SiteLog;
 import ostium.app.site.SiteService;
 import ostium.app.site.StoredSite;
@@ -36,8 +38,10 @@ public class PeopleService {
 
     private final PeopleMapper people;
     private final AccountService accounts;
+    private final AddressConfirmation confirmation;
     private final SiteService sites;
     private final SiteLog log;
+    private final ConfirmedRecipients recipients;
     private final MailQueue mail;
     private final Origins origins;
     private final Clock clock;
@@ -45,15 +49,19 @@ public class PeopleService {
     PeopleService(
             PeopleMapper people,
             AccountService accounts,
+            AddressConfirmation confirmation,
             SiteService sites,
             SiteLog log,
+            ConfirmedRecipients recipients,
             MailQueue mail,
             Origins origins,
             Clock clock) {
         this.people = people;
         this.accounts = accounts;
+        this.confirmation = confirmation;
         this.sites = sites;
         this.log = log;
+        this.recipients = recipients;
         this.mail = mail;
         this.origins = origins;
         this.clock = clock;
@@ -127,6 +135,7 @@ public class PeopleService {
         String email = accounts.byId(account).map(Account::email).orElse("");
         String instead = accounts.byId(site.owner()).map(Account::email).orElse(email);
         tell(site, author, doors -> doors.toldWithout(email, instead));
+        recipients.forget(site.id(), email);
     }
 
     /** @throws Problem 404 when it is not good any more */
@@ -159,6 +168,7 @@ public class PeopleService {
         if (people.deleteInvitation(site.id(), invitation.email(), invitation.kind()) == 0) {
             throw over();
         }
+        confirmation.confirmed(account.id());
         if (invitation.kind() == Invitation.Kind.HELP) {
             people.insertHelper(site.id(), account.id());
         } else {

@@ -36,7 +36,7 @@ class PublishingController {
     @ResponseStatus(HttpStatus.CREATED)
     Published publish(@PathVariable String id, @RequestBody Publish asked, HttpServletRequest request) {
         StoredSite site = access.require(id, request);
-        access.requireAccount();
+        access.requireConfirmedAccount();
         return new Published(publishing.publish(site, asked.address()));
     }
 
@@ -44,7 +44,7 @@ class PublishingController {
     @PostMapping("/api/sites/{id}/publications/{publication}/put-back")
     Published putBack(@PathVariable String id, @PathVariable long publication, HttpServletRequest request) {
         StoredSite site = access.require(id, request);
-        access.requireAccount();
+        access.requireConfirmedAccount();
         return new Published(publishing.putBack(site, access.author(request), publication));
     }
 

@@ -5,6 +5,7 @@ import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Component;
 import ostium.app.account.Account;
 import ostium.app.account.AccountService;
+import ostium.app.account.AddressConfirmation;
 import ostium.app.web.Problem;
 
 /** The one place that decides whether a request may touch a site. */
@@ -52,6 +53,11 @@ public class SiteAccess {
     /** @throws Problem 401 if nobody is signed in */
     public Account requireAccount() {
         return accounts.current().orElseThrow(() -> new Problem(HttpStatus.UNAUTHORIZED, "", "account.signInOrUp"));
+    }
+
+    /** @throws Problem 401 if nobody is signed in, 403 while it is not known that their address is theirs */
+    public Account requireConfirmedAccount() {
+        return AddressConfirmation.require(requireAccount());
     }
 
     /** Who edits, as the log names them: the account, or the hash of the browser's key before there is one. */

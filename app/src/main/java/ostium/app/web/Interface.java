@@ -32,6 +32,8 @@ class Interface implements WebMvcConfigurer {
             "/forgotten",
             "/new-password/{token}",
             "/new-address/{token}",
+            "/confirm-address/{token}",
+            "/recipient/{token}",
             "/invitation/{token}",
             "/account",
             "/mails",

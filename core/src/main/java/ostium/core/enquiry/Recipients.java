@@ -7,6 +7,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import ostium.core.door.Doors;
 import ostium.core.door.Route;
@@ -53,6 +54,24 @@ public record Recipients(List<String> mails, List<String> texts) {
                 .flatMap(to -> address(to).stream())
                 .distinct()
                 .toList();
+    }
+
+    /** Every mail address that is told of messages, whatever was answered; lower case. */
+    public static Set<String> mailsOf(Doors doors) {
+        return Stream.concat(doors.messagesTo().stream(), routed(doors))
+                .flatMap(to -> address(to).stream())
+                .collect(Collectors.toCollection(LinkedHashSet::new));
+    }
+
+    /** Every telephone that is texted of messages, whatever was answered; by ITU-T E.164. */
+    public static Set<String> numbersOf(Doors doors, String region) {
+        return routed(doors)
+                .flatMap(to -> number(to, region).stream())
+                .collect(Collectors.toCollection(LinkedHashSet::new));
+    }
+
+    private static Stream<String> routed(Doors doors) {
+        return doors.routes().values().stream().flatMap(List::stream).flatMap(route -> route.to().stream());
     }
 
     /** Whether words are a recipient: a mail address, or a telephone number that takes texts. */

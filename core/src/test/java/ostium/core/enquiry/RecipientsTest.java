@@ -83,4 +83,16 @@ class RecipientsTest {
         assertThat(List.of("", "Ben", "ben@", "0117 496 0142", "x".repeat(5_000)))
                 .noneMatch(words -> Recipients.isOne(words, "GB"));
     }
+
+    /** Whoever may be told of anything, so that they can be asked, and named when somebody goes. */
+    @Test
+    void areAllThatAreSetForAnyAnswer() {
+        Doors doors = ALL.withRoutes(
+                FORM,
+                List.of(
+                        route("service", "Repair", "Ben@Ashlatch.example", "07700 900461"),
+                        route("", "", "ben@ashlatch.example", "ada@ashlatch.example")));
+        assertThat(Recipients.mailsOf(doors)).containsExactly("ada@ashlatch.example", "ben@ashlatch.example");
+        assertThat(Recipients.numbersOf(doors, "GB")).containsExactly("+447700900461");
+    }
 }
