@@ -13,7 +13,7 @@ import org.springframework.boot.context.properties.bind.DefaultValue;
  * @param publicPort port as visitors see it, 0 for the port the server listens on
  * @param sitesPerHour sites one address may begin in an hour
  * @param signUpsPerHour accounts one address may make in an hour
- * @param signInsPerTenMinutes tries to sign in, to whatever account, that one address may make in ten minutes
+ * @param wrongSignIns wrong passwords, to whatever accounts, that may come from one address before each next one has to wait
  * @param mailsPerHour mails one address may have us send in an hour: forgotten passwords, invitations, replies
  * @param enquiriesPerTenMinutes messages one address may send to one site in ten minutes
  * @param bookingsPerTenMinutes times one address may hold, take, move or call off at one site in ten minutes
@@ -33,7 +33,7 @@ public record OstiumProperties(
         @DefaultValue("0") int publicPort,
         @DefaultValue("30") int sitesPerHour,
         @DefaultValue("10") int signUpsPerHour,
-        @DefaultValue("100") int signInsPerTenMinutes,
+        @DefaultValue("50") int wrongSignIns,
         @DefaultValue("20") int mailsPerHour,
         @DefaultValue("20") int enquiriesPerTenMinutes,
         @DefaultValue("40") int bookingsPerTenMinutes,

@@ -29,3 +29,13 @@ select publication.site, lower(told.email), now(6)
 from publication
 join json_table(publication.state, '$.doors.routes.*[*].to[*]' columns (email varchar(254) path '$')) told
 where told.email like '%@%';
+
+-- Who asks for a new password is answered before anybody looks whether there is such an account.
+create table forgotten_password (
+  id       char(36) character set ascii not null primary key,
+  email    varchar(254) character set utf8mb4 collate utf8mb4_bin not null,
+  asked_at datetime(6) not null
+);
+
+-- Links to previews are good for this round: whoever is taken off a site ends it.
+alter table site add column preview_round int not null default 0;

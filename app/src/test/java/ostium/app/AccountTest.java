@@ -2,6 +2,8 @@ package ostium.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.sql.Connection;
+import java.sql.Statement;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
@@ -238,5 +240,23 @@ class AccountTest {
         Browserlike.Answer answer = Browserlike.fresh().call("POST", "/api/password-resets", Map.of("email", typed));
         assertThat(answer.status()).isEqualTo(422);
         assertThat(answer.json().path("field").asString()).isEqualTo("email");
+    }
+
+    /** Nobody looks whether there is such an account before the answer: the time of it tells nothing either. */
+    @Test
+    void aForgottenPasswordIsAnsweredWithoutLookingForTheAccount() throws Exception {
+        String email = UUID.randomUUID() + "@quill.example";
+        Browserlike.fresh().signUp(email);
+        Browserlike asker = Browserlike.fresh();
+        asker.get("/api/session");
+        try (Connection other = RunningOstium.database().connect();
+                Statement statement = other.createStatement()) {
+            statement.execute("lock tables account write");
+            assertThat(asker.call("POST", "/api/password-resets", Map.of("email", email))
+                            .status())
+                    .isEqualTo(202);
+            statement.execute("unlock tables");
+        }
+        assertThat(StandInMails.next(email).subject()).isEqualTo("A new password for Ostium");
     }
 }

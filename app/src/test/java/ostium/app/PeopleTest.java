@@ -74,6 +74,27 @@ class PeopleTest {
         assertThat(other.get("/api/sites/" + id).status()).isEqualTo(404);
     }
 
+    /** A link to the preview needs no cookie: it ends for whoever was taken off, and the others are given a new one. */
+    @Test
+    void aHelperWhoIsTakenOffSeesNoPreviewEither() {
+        invite(owner, othersEmail, "HELP");
+        accept(other, othersEmail);
+        String preview = preview(other);
+        assertThat(other.getAt("preview.localhost", preview).status()).isEqualTo(200);
+        String helper = owner.get("/api/sites/" + id + "/people")
+                .json()
+                .at("/helpers/0/id")
+                .asString();
+        owner.call("DELETE", "/api/sites/" + id + "/helpers/" + helper, null);
+        assertThat(other.getAt("preview.localhost", preview).status()).isEqualTo(404);
+        assertThat(owner.getAt("preview.localhost", preview(owner)).status()).isEqualTo(200);
+    }
+
+    private String preview(Browserlike who) {
+        String address = who.get("/api/sites/" + id).json().path("preview").asString();
+        return address.substring(address.indexOf('/', "http://".length()));
+    }
+
     @Test
     void aHelperWhoIsTakenOffIsToldOfNoMoreMessages() {
         invite(owner, othersEmail, "HELP");

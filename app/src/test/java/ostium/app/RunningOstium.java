@@ -22,7 +22,7 @@ public final class RunningOstium {
                 "--ostium.demo=" + demo,
                 "--ostium.sites-per-hour=10000",
                 "--ostium.sign-ups-per-hour=10000",
-                "--ostium.sign-ins-per-ten-minutes=100000",
+                "--ostium.wrong-sign-ins=100000",
                 "--ostium.mails-per-hour=10000",
                 "--ostium.ask-this-machine=true",
                 "--ostium.bookings-per-ten-minutes=100000"));

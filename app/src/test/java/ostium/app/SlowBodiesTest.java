@@ -104,6 +104,32 @@ class SlowBodiesTest {
         }
     }
 
+    /** Many machines that send slowly leave threads for whoever only reads. */
+    @Test
+    void manyClientsTogetherLeaveThreadsForReaders() throws Exception {
+        List<Socket> held = new ArrayList<>();
+        try {
+            for (int i = 0; i < 5 * 100; i++) {
+                held.add(post("/_ostium/enquiry", "203.0.113." + (100 + i / 100)));
+            }
+            for (int i = 0; i < 20; i++) {
+                assertThat(new Browserlike(behind.port())
+                                .getAt("nobody.localhost", "/", "X-Forwarded-For", "203.0.113.22")
+                                .status())
+                        .isEqualTo(404);
+            }
+            int refused = 0;
+            for (Socket socket : held) {
+                refused += firstLine(socket).contains(" 429 ") ? 1 : 0;
+            }
+            assertThat(refused).isGreaterThanOrEqualTo(200);
+        } finally {
+            for (Socket socket : held) {
+                socket.close();
+            }
+        }
+    }
+
     /** What is answered first; empty where the line was cut instead. */
     private static String firstLine(Socket socket) throws IOException {
         InputStream in = socket.getInputStream();

@@ -31,6 +31,8 @@ class AccountController {
     private final RateLimits limits;
     private final KnownBrowsers browsers;
     private final AddressConfirmation confirmation;
+    private final ForgottenPasswords forgotten;
+    private final Guesses guesses;
 
     AccountController(
             AccountService accounts,
@@ -38,13 +40,17 @@ class AccountController {
             SecurityContextRepository contexts,
             RateLimits limits,
             KnownBrowsers browsers,
-            AddressConfirmation confirmation) {
+            AddressConfirmation confirmation,
+            ForgottenPasswords forgotten,
+            Guesses guesses) {
         this.accounts = accounts;
         this.events = events;
         this.contexts = contexts;
         this.limits = limits;
         this.browsers = browsers;
         this.confirmation = confirmation;
+        this.forgotten = forgotten;
+        this.guesses = guesses;
     }
 
     record SignUp(String name, String email, String password) {}
@@ -79,15 +85,16 @@ class AccountController {
 
     @PostMapping("/api/session")
     Session signIn(@RequestBody SignIn asked, HttpServletRequest request, HttpServletResponse response) {
-        limits.require(RateLimits.Act.SIGN_IN_CLIENT, request.getRemoteAddr());
+        guesses.beginOfClient(request.getRemoteAddr());
         String email = AccountService.normal(asked.email());
         String who = browsers.known(request, email)
                 .map(browser -> browser + " " + email)
                 .orElse(email);
-        limits.require(RateLimits.Act.SIGN_IN, who);
+        guesses.begin(who);
         Account account = accounts.check(asked.email(), asked.password())
                 .orElseThrow(() -> Problem.at("password", "account.wrong"));
-        limits.forget(RateLimits.Act.SIGN_IN, who);
+        guesses.right(who);
+        guesses.rightOfClient(request.getRemoteAddr());
         return begin(account, request, response);
     }
 
@@ -119,7 +126,7 @@ class AccountController {
             throw Problem.at("email", "account.address");
         }
         limits.require(RateLimits.Act.MAIL, request.getRemoteAddr());
-        accounts.forgotten(asked.email());
+        forgotten.ask(AccountService.normal(asked.email()));
     }
 
     @PostMapping("/api/password-resets/{token}")
@@ -133,21 +140,21 @@ class AccountController {
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void changePassword(@RequestBody ChangePassword asked, HttpServletRequest request, HttpServletResponse response) {
         Account account = requireAccount();
-        limits.require(RateLimits.Act.SIGN_IN, account.id());
+        guesses.begin(account.id());
         accounts.changePassword(
                 account, asked.current(), asked.password(), request.getSession().getId());
         browsers.remember(account, request, response);
-        limits.forget(RateLimits.Act.SIGN_IN, account.id());
+        guesses.right(account.id());
     }
 
     @PutMapping("/api/account/email")
     @ResponseStatus(HttpStatus.ACCEPTED)
     void changeEmail(@RequestBody ChangeEmail asked, HttpServletRequest request) {
         Account account = requireAccount();
-        limits.require(RateLimits.Act.SIGN_IN, account.id());
+        guesses.begin(account.id());
         limits.require(RateLimits.Act.MAIL, request.getRemoteAddr());
         accounts.askForEmail(account, asked.current(), asked.email());
-        limits.forget(RateLimits.Act.SIGN_IN, account.id());
+        guesses.right(account.id());
     }
 
     @PostMapping("/api/new-addresses/{token}")
@@ -177,7 +184,7 @@ class AccountController {
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void delete(@RequestBody Delete asked, HttpServletRequest request) {
         Account account = requireAccount();
-        limits.require(RateLimits.Act.SIGN_IN, account.id());
+        guesses.begin(account.id());
         accounts.delete(account, asked.current());
         signOut(request);
     }

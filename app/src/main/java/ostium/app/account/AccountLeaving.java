@@ -1,4 +1,9 @@
 package ostium.app.account;
 
-/** An account is about to be deleted; heard in the same transaction. */
-public record AccountLeaving(String id) {}
+/**
+ * An account is about to go; heard in the same transaction.
+ *
+ * @param id of the account
+ * @param email what it signs in with
+ */
+public record AccountLeaving(String id, String email) {}

@@ -45,6 +45,11 @@ class AccountLinks {
         mail.send(Mail.of(to, WORDS.say(kind + ".subject"), WORDS.say(kind + ".body", gaps) + "\n"));
     }
 
+    /** Mails to an address that is about to be nobody's. */
+    void forget(String address) {
+        mail.forget(address);
+    }
+
     /** @throws Problem when it is not good any more */
     AccountToken require(String token, AccountToken.Purpose purpose) {
         return accounts.token(Tokens.hash(token))
@@ -55,5 +60,6 @@ class AccountLinks {
     @Scheduled(initialDelay = 90_000, fixedDelay = 3_600_000)
     void sweep() {
         accounts.sweepTokens();
+        accounts.sweepUnconfirmed();
     }
 }

@@ -36,6 +36,21 @@ interface AccountMapper {
     @Delete("delete from account where id = #{id}")
     void delete(String id);
 
+    @Insert("insert into forgotten_password (id, email, asked_at) values (#{id}, #{email}, #{at})")
+    void insertForgotten(String id, String email, Instant at);
+
+    @Select("select email from forgotten_password where id = #{id}")
+    Optional<String> forgotten(String id);
+
+    @Delete("delete from forgotten_password where id = #{id}")
+    void deleteForgotten(String id);
+
+    /** Accounts whose address was never shown to be theirs, and that have nothing: the address is free for its owner. */
+    @Delete("delete from account where confirmed_at is null and created_at < now(6) - interval 30 day"
+            + " and not exists (select 1 from site where owner = account.id)"
+            + " and not exists (select 1 from helper where account = account.id)")
+    int sweepUnconfirmed();
+
     @Insert("insert into account_token (hash, account, purpose, email, expires_at)"
             + " values (#{hash}, #{account}, #{purpose}, #{email}, #{expiresAt})")
     void insertToken(String hash, String account, AccountToken.Purpose purpose, String email, Instant expiresAt);

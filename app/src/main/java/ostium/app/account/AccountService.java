@@ -124,13 +124,6 @@ public class AccountService {
         return Optional.of(known);
     }
 
-    /** Sends a link for a new password, if there is such an account. Nobody learns whether there is. */
-    @Transactional
-    public void forgotten(String email) {
-        accounts.byEmail(normal(email))
-                .ifPresent(account -> links.send(account, AccountToken.Purpose.PASSWORD, account.email()));
-    }
-
     /**
      * Takes a new password with the link from the mail. All sessions of the account end, and no other link is good any more.
      *
@@ -212,8 +205,9 @@ public class AccountService {
     @Transactional
     public void delete(Account account, String current) {
         requireRight(account, current);
-        events.publishEvent(new AccountLeaving(account.id()));
+        events.publishEvent(new AccountLeaving(account.id(), account.email()));
         accounts.delete(account.id());
+        links.forget(account.email());
         endSessions(account.id(), null);
     }
 

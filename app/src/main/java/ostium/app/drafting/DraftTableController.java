@@ -89,6 +89,6 @@ class DraftTableController {
                 rounds.count(site),
                 round,
                 sites.read(sites.state(site)).brief(),
-                origins.preview() + "/" + tokens.give(site.id()) + "/");
+                origins.preview() + "/" + tokens.give(site) + "/");
     }
 }

@@ -145,7 +145,7 @@ class ManuscriptService {
                 !mine.toUndo().isEmpty(),
                 !mine.toRedo().isEmpty(),
                 outlook.pendingChanges(),
-                origins.preview() + "/" + tokens.give(site.id()) + "/",
+                origins.preview() + "/" + tokens.give(site) + "/",
                 QuestionView.of(state, reading));
     }
 

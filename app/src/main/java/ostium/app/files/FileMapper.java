@@ -32,6 +32,9 @@ interface FileMapper {
     @Select("select count(*) from site_file where site = #{site}")
     int countOfSite(String site);
 
+    @Select("select coalesce(sum(f.size), 0) from site_file s join kept_file f on f.id = s.file where s.site = #{site}")
+    long bytesOfSite(String site);
+
     /** A file that was given to a site. */
     @Select(
             "select f.id from site_file s join kept_file f on f.id = s.file where s.site = #{site} and f.hash = #{hash}")

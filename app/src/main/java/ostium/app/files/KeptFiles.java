@@ -3,20 +3,18 @@ package ostium.app.files;
 import java.util.List;
 import java.util.Optional;
 import org.springframework.context.event.EventListener;
-import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import ostium.app.files.FileMapper.HeldFile;
 import ostium.app.site.SiteService;
 import ostium.app.site.StoredSite;
-import ostium.app.web.Problem;
+import ostium.app.web.Quota;
 import ostium.core.picture.TakenFile;
 
 /** Keeps files by content: the same file is kept once for an account, however many of its sites it was given to. */
 @Service
 public class KeptFiles {
-    /** Most files a site can have been given, in use or not. */
-    private static final int MOST = 300;
+    private static final long MEGABYTE = 1024L * 1024;
 
     private final FileMapper files;
 
@@ -27,7 +25,7 @@ public class KeptFiles {
     /**
      * Keeps a file for a site.
      *
-     * @throws Problem 409 when the site was given too many
+     * @throws ostium.app.web.Problem 409 when the site was given too many
      */
     @Transactional
     public void keep(StoredSite site, TakenFile taken) {
@@ -37,9 +35,9 @@ public class KeptFiles {
             files.link(site.id(), known.get());
             return;
         }
-        if (files.countOfSite(site.id()) >= MOST) {
-            throw new Problem(HttpStatus.CONFLICT, "file", "file.many", MOST);
-        }
+        Quota.FILES_OF_SITE.require(files.countOfSite(site.id()));
+        long megabytes = files.bytesOfSite(site.id()) / MEGABYTE;
+        (site.owner() == null ? Quota.MEGABYTES_BEFORE_SIGN_UP : Quota.MEGABYTES_OF_SITE).require(megabytes);
         String holder = holder(site);
         int fresh = files.insert(
                 holder, hash, taken.file().kind().contentType(), taken.file().bytes());

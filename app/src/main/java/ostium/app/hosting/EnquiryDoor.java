@@ -78,7 +78,8 @@ class EnquiryDoor {
             refuse(request, response, Refusal.FORM_ELSEWHERE);
             return;
         }
-        if (!limits.allows(RateLimits.Act.ENQUIRY, site.site() + request.getRemoteAddr())) {
+        if (!limits.allows(RateLimits.Act.ENQUIRY, site.site() + request.getRemoteAddr())
+                || !limits.allows(RateLimits.Act.ENQUIRY_OF_SITE, site.site())) {
             refuse(request, response, Refusal.TOO_OFTEN);
             return;
         }

@@ -72,7 +72,7 @@ class PreviewPages {
         }
         Matcher matcher = PATH.matcher(path);
         Optional<StoredSite> site =
-                matcher.matches() ? tokens.siteOf(matcher.group("token")).flatMap(sites::byId) : Optional.empty();
+                matcher.matches() ? tokens.siteOf(matcher.group("token"), sites::byId) : Optional.empty();
         if (site.isEmpty()) {
             Wire.refusal(response, Refusal.PREVIEW_ENDED);
             return;

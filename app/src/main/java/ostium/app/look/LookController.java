@@ -149,7 +149,7 @@ class LookController {
                 site.revision(),
                 draft.look(),
                 reading.brief(),
-                origins.preview() + "/" + tokens.give(site.id()) + "/",
+                origins.preview() + "/" + tokens.give(site) + "/",
                 pictures,
                 headline);
     }

@@ -31,6 +31,11 @@ public record Mail(
     public record About(String site, String enquiry, String booking, String listMember) {
         static final About NOTHING = new About(null, null, null, null);
 
+        /** Of a site as a whole. */
+        public static About site(String site) {
+            return new About(site, null, null, null);
+        }
+
         public static About enquiry(String site, String id) {
             return new About(site, id, null, null);
         }
@@ -52,6 +57,11 @@ public record Mail(
     /** A mail that tells of nothing that is kept. */
     public static Mail of(String to, String subject, String body) {
         return new Mail(to, null, subject, body, About.NOTHING);
+    }
+
+    /** A mail that goes with a site. */
+    public Mail of(About other) {
+        return new Mail(to, replyTo, subject, body, button, dress, other, calendar, leaveAddress);
     }
 
     public Mail withSubject(String other) {

@@ -42,9 +42,14 @@ interface MailMapper {
     int letGo(String site, String id);
 
     /** Mails that tell of nothing that is kept hold links for new passwords: once they are sent or given up they are of no use. */
-    @Delete("delete from mail where site is null and enquiry is null and booking is null and list_member is null"
-            + " and state <> 'WAITING' and made_at < #{before} limit 1000")
+    @Delete("delete from mail where enquiry is null and booking is null and list_member is null"
+            + " and (state = 'SENT' or site is null and state <> 'WAITING') and made_at < #{before} limit 1000")
     int deleteOwnBefore(Instant before);
+
+    /** Ostium's own mails to an address, sent or not. */
+    @Delete("delete from mail where recipient = #{recipient} and site is null and enquiry is null and booking is null"
+            + " and list_member is null")
+    void deleteOwnTo(String recipient);
 
     @Select(COLUMNS + " where enquiry = #{enquiry} order by made_at")
     List<StoredMail> ofEnquiry(String enquiry);

@@ -1,5 +1,7 @@
 package ostium.app.mail;
 
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import com.github.kagkarlsson.scheduler.task.ExecutionComplete;
 import com.github.kagkarlsson.scheduler.task.ExecutionOperations;
 import com.github.kagkarlsson.scheduler.task.Priority;
@@ -13,6 +15,7 @@ import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.concurrent.atomic.AtomicInteger;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.mail.MailAuthenticationException;
@@ -47,6 +50,7 @@ public class MailQueue implements QueuedWork {
     private static final int MOST_SHOWN = 100;
     private static final Duration OWN_KEPT = Duration.ofDays(1);
     private static final int REST = 5;
+    private static final int OF_A_SITE_IN_A_MINUTE = 30;
     private static final Duration LONGEST_REST = Duration.ofMillis(500);
 
     private final MailMapper mails;
@@ -55,6 +59,12 @@ public class MailQueue implements QueuedWork {
     private final Clock clock;
     private final Queue queue;
     private final OneTimeTask<Void> task;
+
+    /** Mails of each site in the minute that runs. */
+    private final Cache<String, AtomicInteger> lately = Caffeine.newBuilder()
+            .maximumSize(10_000)
+            .expireAfterWrite(Duration.ofMinutes(1))
+            .build();
 
     MailQueue(MailMapper mails, MailServer server, OstiumProperties properties, Clock clock, Queue queue) {
         this.mails = mails;
@@ -79,14 +89,21 @@ public class MailQueue implements QueuedWork {
         String subject = shortened(mail.subject());
         String html = MailPage.html(mail.dress(), subject, mail.body(), mail.button());
         mails.insert(id, mail.withSubject(subject), html, "<" + id + "@" + host + ">");
-        queue.addNew(place(id, mail.about().equals(Mail.About.NOTHING)));
+        queue.addNew(new TaskInstance.Builder<Void>(task.getName(), id)
+                .priority(priority(mail.about()))
+                .build());
     }
 
-    /** Somebody waits for a mail about their account; no flood of messages to a site may stand before it. */
-    private TaskInstance<Void> place(String id, boolean isOwn) {
-        return new TaskInstance.Builder<Void>(task.getName(), id)
-                .priority(isOwn ? Priority.HIGH : Priority.MEDIUM)
-                .build();
+    /**
+     * Somebody waits for a mail about their account: no flood of messages to a site may stand before it. And whatever floods one site,
+     * the mails of the others go before it.
+     */
+    private int priority(Mail.About about) {
+        if (about.site() == null) {
+            return Priority.HIGH;
+        }
+        int lately = this.lately.get(about.site(), site -> new AtomicInteger()).incrementAndGet();
+        return lately <= OF_A_SITE_IN_A_MINUTE ? Priority.MEDIUM : Priority.LOW;
     }
 
     /**
@@ -225,6 +242,12 @@ public class MailQueue implements QueuedWork {
             mails.givenUp(id);
             operations.stop();
         });
+    }
+
+    /** Ostium's own mails to an address go, and are sent no more. */
+    @Transactional(propagation = Propagation.MANDATORY)
+    public void forget(String address) {
+        mails.deleteOwnTo(address);
     }
 
     /** What Ostium's own mails held is of no use soon. */

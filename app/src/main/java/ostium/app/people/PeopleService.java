@@ -111,7 +111,8 @@ public class PeopleService {
                         address,
                         WORDS.say(words + ".subject", owner.name(), name),
                         WORDS.say(words + ".body", owner.name(), name, link) + "\n")
-                .withButton(WORDS.say(words + ".button"), link));
+                .withButton(WORDS.say(words + ".button"), link)
+                .of(Mail.About.site(site.id())));
     }
 
     /** Takes an invitation back. */
@@ -136,6 +137,7 @@ public class PeopleService {
         String instead = accounts.byId(site.owner()).map(Account::email).orElse(email);
         tell(site, author, doors -> doors.toldWithout(email, instead));
         recipients.forget(site.id(), email);
+        sites.endPreviews(site.id());
     }
 
     /** @throws Problem 404 when it is not good any more */

@@ -3,6 +3,7 @@ package ostium.app.publishing;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
+import org.apache.ibatis.annotations.Delete;
 import org.apache.ibatis.annotations.Insert;
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Select;
@@ -105,6 +106,27 @@ interface PublicationMapper {
             + " if(f.path like 'pictures/%' or f.path like 'files/%', null, s.plain) as plain, s.gzip, s.brotli"
             + " from publication_file f join stored_file s on s.hash = f.hash where f.publication = #{publication}")
     List<StoredFile> files(long publication);
+
+    /** Versions behind the newest so many of their site, but for what is live. */
+    @Select(
+            "select id from (select id, row_number() over (partition by site order by id desc) as place from publication) p"
+                    + " where place > #{kept} and not exists (select 1 from address a where a.publication = p.id)")
+    List<Long> beyond(int kept);
+
+    @Delete("delete from publication where id = #{id} and not exists (select 1 from address where publication = #{id})")
+    int delete(long id);
+
+    /** Hosts that were given up, once every instance has heard of it. */
+    @Delete("delete from address where site is null and publication is null and change_no <= #{heard}")
+    int deleteGivenUp(long heard);
+
+    @Select("select hash from stored_file s"
+            + " where not exists (select 1 from publication_file f where f.hash = s.hash)")
+    List<String> unused();
+
+    @Delete("delete from stored_file where hash = #{hash}"
+            + " and not exists (select 1 from publication_file where hash = #{hash})")
+    int deleteUnused(String hash);
 
     @Select("select hash, plain from stored_file where hash = #{hash}")
     StoredBytes bytes(String hash);

@@ -157,7 +157,8 @@ public class ConfirmedRecipients {
                         email,
                         WORDS.say("recipient.subject", name),
                         WORDS.say("recipient.body", owner.get().name(), name, link) + "\n")
-                .withButton(WORDS.say("recipient.button"), link));
+                .withButton(WORDS.say("recipient.button"), link)
+                .of(Mail.About.site(site)));
         return true;
     }
 

@@ -57,6 +57,9 @@ interface LogMapper {
     @Select("select id, text, author, tree, made_at from words_aside where site = #{site} order by made_at, id")
     List<StoredWords> asides(String site);
 
+    @Select("select count(*) from words_aside where site = #{site}")
+    long countAsides(String site);
+
     @Delete("delete from words_aside where site = #{site} and id = #{id}")
     int deleteAside(String site, String id);
 

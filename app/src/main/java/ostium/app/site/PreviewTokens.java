@@ -12,6 +12,7 @@ import java.util.Arrays;
 import java.util.Base64;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.function.Function;
 import javax.crypto.Mac;
 import javax.crypto.spec.SecretKeySpec;
 import org.apache.ibatis.annotations.Insert;
@@ -21,7 +22,7 @@ import org.springframework.stereotype.Component;
 
 /**
  * Tokens that open the preview of one site for some hours. They stand in the preview's path, since the preview has no
- * cookie: site and end of validity, signed with a key of the installation (HMAC-SHA-256, 128 bits kept).
+ * cookie: site, its round and end of validity, signed with a key of the installation (HMAC-SHA-256, 128 bits kept).
  */
 @Component
 public class PreviewTokens {
@@ -52,20 +53,24 @@ public class PreviewTokens {
         return clock.instant().plus(VALID).truncatedTo(ChronoUnit.HOURS).plus(1, ChronoUnit.HOURS);
     }
 
-    public String give(String siteId) {
-        UUID id = UUID.fromString(siteId);
+    public String give(StoredSite site) {
+        UUID id = UUID.fromString(site.id());
         byte[] body = ByteBuffer.allocate(24)
                 .putLong(id.getMostSignificantBits())
                 .putLong(id.getLeastSignificantBits())
                 .putLong(end().getEpochSecond())
                 .array();
         byte[] token = Arrays.copyOf(body, body.length + SIGNATURE);
-        System.arraycopy(sign(body), 0, token, body.length, SIGNATURE);
+        System.arraycopy(sign(body, site.previewRound()), 0, token, body.length, SIGNATURE);
         return Base64.getUrlEncoder().withoutPadding().encodeToString(token);
     }
 
-    /** The site a token opens; empty when it is forged or out of date. */
-    public Optional<String> siteOf(String token) {
+    /**
+     * The site a token opens; empty when it is forged or out of date, or somebody was taken off the site since.
+     *
+     * @param sites finds a site by its id
+     */
+    public Optional<StoredSite> siteOf(String token, Function<String, Optional<StoredSite>> sites) {
         byte[] bytes;
         try {
             bytes = Base64.getUrlDecoder().decode(token);
@@ -76,20 +81,21 @@ public class PreviewTokens {
             return Optional.empty();
         }
         byte[] body = Arrays.copyOf(bytes, 24);
-        if (!MessageDigest.isEqual(sign(body), Arrays.copyOfRange(bytes, 24, bytes.length))) {
-            return Optional.empty();
-        }
         ByteBuffer read = ByteBuffer.wrap(body);
         UUID id = new UUID(read.getLong(), read.getLong());
-        return Instant.ofEpochSecond(read.getLong()).isAfter(clock.instant())
-                ? Optional.of(id.toString())
-                : Optional.empty();
+        if (read.getLong() <= clock.instant().getEpochSecond()) {
+            return Optional.empty();
+        }
+        byte[] signature = Arrays.copyOfRange(bytes, 24, bytes.length);
+        return sites.apply(id.toString())
+                .filter(site -> MessageDigest.isEqual(sign(body, site.previewRound()), signature));
     }
 
-    private byte[] sign(byte[] body) {
+    private byte[] sign(byte[] body, int round) {
         try {
             Mac mac = Mac.getInstance("HmacSHA256");
             mac.init(new SecretKeySpec(key(), "HmacSHA256"));
+            mac.update(ByteBuffer.allocate(Integer.BYTES).putInt(round).array());
             return Arrays.copyOf(mac.doFinal(body), SIGNATURE);
         } catch (GeneralSecurityException e) {
             throw new IllegalStateException("every Java has HmacSHA256", e);

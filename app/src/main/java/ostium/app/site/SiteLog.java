@@ -5,6 +5,7 @@ import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import ostium.app.web.Problem;
+import ostium.app.web.Quota;
 import ostium.core.base.Messages;
 import ostium.core.draft.Draft;
 import ostium.core.draft.Recipe;
@@ -90,6 +91,9 @@ public class SiteLog {
         if (others.stream()
                 .anyMatch(other -> Stored.readEntry(other.entry()).edit().meets(edit))) {
             return setAside(site, author, revision, edit, WORDS.say("edit.met"));
+        }
+        if (site.owner() == null) {
+            Quota.EDITS_BEFORE_SIGN_UP.require(revision);
         }
         State state = states.at(site.id(), revision);
         try {

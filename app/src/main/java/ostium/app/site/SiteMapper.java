@@ -13,11 +13,11 @@ interface SiteMapper {
     @Insert("insert into site (id, owner, key_hash, revision) values (#{id}, #{owner}, #{keyHash}, 1)")
     void insert(String id, String owner, String keyHash);
 
-    @Select("select id, owner, key_hash, revision, edited_at from site where id = #{id}")
+    @Select("select id, owner, key_hash, revision, edited_at, preview_round from site where id = #{id}")
     Optional<StoredSite> byId(String id);
 
     /** Sites an account owns or helps with. */
-    @Select("select id, owner, key_hash, revision, edited_at from site where owner = #{account}"
+    @Select("select id, owner, key_hash, revision, edited_at, preview_round from site where owner = #{account}"
             + " or id in (select site from helper where account = #{account}) order by edited_at desc")
     List<StoredSite> ofAccount(String account);
 
@@ -34,11 +34,20 @@ interface SiteMapper {
     @Select("select next value for draft_seed")
     long nextSeed();
 
+    @Update("update site set preview_round = preview_round + 1 where id = #{site}")
+    void endPreviews(String site);
+
+    @Select("select count(*) from site where owner = #{account}")
+    long countOfAccount(String account);
+
+    @Select("select count(*) from site where key_hash = #{keyHash}")
+    long countOfKey(String keyHash);
+
     @Delete("delete from site where id = #{site}")
     void delete(String site);
 
     @Select(
-            "select id, owner, key_hash, revision, edited_at from site where key_hash = #{keyHash} order by edited_at desc")
+            "select id, owner, key_hash, revision, edited_at, preview_round from site where key_hash = #{keyHash} order by edited_at desc")
     List<StoredSite> ofKey(String keyHash);
 
     @Update("update site set owner = #{owner}, key_hash = null where key_hash = #{keyHash}")

@@ -9,6 +9,7 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import ostium.app.account.AccountLeaving;
 import ostium.app.account.SignedIn;
+import ostium.app.web.Quota;
 import ostium.core.edit.State;
 import ostium.core.sheet.SheetReading;
 import ostium.core.sheet.TypedSheet;
@@ -36,6 +37,7 @@ public class SiteService {
      * @param id its name, which no other site has
      * @param owner account, or null
      * @param keyHash hash of the browser's key, or null when there is an owner
+     * @throws ostium.app.web.Problem 409 when there are too many already
      */
     @Transactional
     public StoredSite create(String id, String owner, String keyHash) {
@@ -44,6 +46,11 @@ public class SiteService {
 
     @Transactional
     public StoredSite create(String id, String owner, String keyHash, TypedSheet sheet) {
+        if (owner == null) {
+            Quota.SITES_OF_BROWSER.require(sites.countOfKey(keyHash));
+        } else {
+            Quota.SITES_OF_ACCOUNT.require(sites.countOfAccount(owner));
+        }
         sites.insert(id, owner, keyHash);
         log.begin(id, State.begun(sheet));
         return sites.byId(id).orElseThrow();
@@ -89,6 +96,11 @@ public class SiteService {
     public void give(String site, String account) {
         sites.setOwner(site, account);
         events.publishEvent(new Given(site, account));
+    }
+
+    /** Links to previews that were given so far open nothing any more. */
+    public void endPreviews(String site) {
+        sites.endPreviews(site);
     }
 
     /** A site has another owner now; heard in the same transaction. */

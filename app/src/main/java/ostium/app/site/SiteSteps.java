@@ -9,6 +9,7 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.transaction.support.TransactionSynchronizationManager;
 import ostium.app.web.Problem;
+import ostium.app.web.Quota;
 import ostium.core.edit.Applied;
 import ostium.core.edit.Edit;
 import ostium.core.edit.EditRefused;
@@ -53,6 +54,9 @@ public class SiteSteps {
 
     private SiteLog.Done goBy(StoredSite site, String author, Told.Screen screen, Steps.Way way, String nothing) {
         long revision = log.lockRevision(site.id()).orElseThrow(Problem::notFound);
+        if (site.owner() == null) {
+            Quota.EDITS_BEFORE_SIGN_UP.require(revision);
+        }
         Steps steps = of(site.id(), author);
         for (long number : way == Steps.Way.UNDO ? steps.toUndo() : steps.toRedo()) {
             Stored.Entry entry =

@@ -30,7 +30,7 @@ public class SiteViews {
     }
 
     String preview(StoredSite site) {
-        return origins.preview() + "/" + tokens.give(site.id()) + "/";
+        return origins.preview() + "/" + tokens.give(site) + "/";
     }
 
     boolean isOwner(StoredSite site) {

@@ -10,5 +10,6 @@ import java.time.Instant;
  * @param keyHash SHA-256 of the key of the browser it was made in, or null once it has an owner
  * @param revision number of the last edit
  * @param editedAt last change
+ * @param previewRound links to its previews are good for this one
  */
-public record StoredSite(String id, String owner, String keyHash, long revision, Instant editedAt) {}
+public record StoredSite(String id, String owner, String keyHash, long revision, Instant editedAt, int previewRound) {}

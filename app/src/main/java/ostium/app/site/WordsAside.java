@@ -5,6 +5,7 @@ import java.util.UUID;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import ostium.app.web.Problem;
+import ostium.app.web.Quota;
 import ostium.core.edit.Stored;
 import ostium.core.edit.TextEdit;
 
@@ -21,6 +22,7 @@ public class WordsAside {
     }
 
     void keep(String site, String author, TextEdit.SetText words) {
+        Quota.WORDS_ASIDE.require(log.countAsides(site));
         log.insertAside(UUID.randomUUID().toString(), site, words.text(), author, Stored.writeTree(words.tree()));
     }
 

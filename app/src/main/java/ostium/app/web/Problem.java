@@ -1,5 +1,6 @@
 package ostium.app.web;
 
+import java.time.Duration;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import org.springframework.http.HttpStatus;
@@ -9,23 +10,27 @@ import ostium.core.base.Messages;
 public class Problem extends RuntimeException {
     private static final long serialVersionUID = 1L;
     private static final Messages WORDS = Messages.of("problem");
+    private static final Duration AFTER_TOO_MANY = Duration.ofMinutes(1);
+    private static final long SECONDS_IN_WORDS = 90;
 
     private final HttpStatus status;
     private final String field;
     private final Map<String, String> faults = new LinkedHashMap<>();
+    private final Duration wait;
 
     /**
      * @param field what it is about, as the interface calls it; empty for the whole
      * @param key of {@code messages/en/problem.properties}
      */
     public Problem(HttpStatus status, String field, String key, Object... gaps) {
-        this(WORDS.say(key, gaps), status, field);
+        this(WORDS.say(key, gaps), status, field, Duration.ZERO);
     }
 
-    private Problem(String words, HttpStatus status, String field) {
+    private Problem(String words, HttpStatus status, String field, Duration wait) {
         super(words);
         this.status = status;
         this.field = field;
+        this.wait = wait;
         if (!field.isEmpty()) {
             faults.put(field, words);
         }
@@ -56,12 +61,12 @@ public class Problem extends RuntimeException {
 
     /** With words that were found elsewhere, such as what a reader says of a line. */
     public static Problem worded(HttpStatus status, String field, String words) {
-        return new Problem(words, status, field);
+        return new Problem(words, status, field, Duration.ZERO);
     }
 
     /** As {@link #worded(HttpStatus, String, String)}, for what was typed wrong. */
     public static Problem worded(String field, String words) {
-        return new Problem(words, HttpStatus.UNPROCESSABLE_CONTENT, field);
+        return new Problem(words, HttpStatus.UNPROCESSABLE_CONTENT, field, Duration.ZERO);
     }
 
     /** For what is not there, and just the same for what is somebody else's. */
@@ -74,11 +79,29 @@ public class Problem extends RuntimeException {
     }
 
     public static Problem tooMany() {
-        return new Problem(HttpStatus.TOO_MANY_REQUESTS, "", "tooOften");
+        return new Problem(WORDS.say("tooOften"), HttpStatus.TOO_MANY_REQUESTS, "", AFTER_TOO_MANY);
+    }
+
+    /**
+     * For what can be done in a while.
+     *
+     * @param key of words with the number of seconds, or of minutes for more than one: {@code key.seconds}, {@code key.minutes}
+     */
+    public static Problem wait(Duration wait, String key) {
+        long seconds = Math.max(1, wait.plusMillis(999).toSeconds());
+        String words = seconds <= SECONDS_IN_WORDS
+                ? WORDS.say(key + ".seconds", seconds)
+                : WORDS.say(key + ".minutes", (seconds + 59) / 60);
+        return new Problem(words, HttpStatus.TOO_MANY_REQUESTS, "", Duration.ofSeconds(seconds));
     }
 
     public HttpStatus status() {
         return status;
+    }
+
+    /** After how long it can be asked again; zero where that is not known. */
+    public Duration retryAfter() {
+        return wait;
     }
 
     public String field() {

@@ -22,14 +22,19 @@ class Problems {
     private static final Messages WORDS = Messages.of("problem");
 
     @ExceptionHandler
-    ProblemDetail problem(Problem problem) {
+    ResponseEntity<ProblemDetail> problem(Problem problem) {
         ProblemDetail detail = ProblemDetail.forStatusAndDetail(problem.status(), problem.getMessage());
         detail.setTitle(problem.status().getReasonPhrase());
         if (!problem.field().isEmpty()) {
             detail.setProperty("field", problem.field());
             detail.setProperty("faults", problem.faults());
         }
-        return detail;
+        ResponseEntity.BodyBuilder answer = ResponseEntity.status(problem.status());
+        if (!problem.retryAfter().isZero()) {
+            answer.header(
+                    HttpHeaders.RETRY_AFTER, String.valueOf(problem.retryAfter().toSeconds()));
+        }
+        return answer.body(detail);
     }
 
     /** What is stored cannot be read here, or a program of another version wrote it. */

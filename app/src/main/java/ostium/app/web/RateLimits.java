@@ -17,10 +17,6 @@ public class RateLimits {
     public enum Act {
         NEW_SITE,
         SIGN_UP,
-        /** By mail address, known browser or account: guesses of a password. */
-        SIGN_IN,
-        /** By address of the asker: guesses of any password. */
-        SIGN_IN_CLIENT,
         /** By address of the asker: mails that somebody has us send. */
         MAIL,
         /** By address of the asker: links from mails that are tried. */
@@ -33,6 +29,8 @@ public class RateLimits {
         FETCH,
         /** By site and sender. */
         ENQUIRY,
+        /** By site, whoever sends: so that no flood fills the disk. */
+        ENQUIRY_OF_SITE,
         /** By site and sender: times that are held, taken, moved or called off. */
         BOOKING,
         /** By site and address: mails that ask whether somebody wants to be on a list. */
@@ -61,14 +59,13 @@ public class RateLimits {
         this.limits = Map.ofEntries(
                 Map.entry(Act.NEW_SITE, new Limit(properties.sitesPerHour(), Duration.ofHours(1))),
                 Map.entry(Act.SIGN_UP, new Limit(properties.signUpsPerHour(), Duration.ofHours(1))),
-                Map.entry(Act.SIGN_IN, new Limit(10, Duration.ofMinutes(10))),
-                Map.entry(Act.SIGN_IN_CLIENT, new Limit(properties.signInsPerTenMinutes(), Duration.ofMinutes(10))),
                 Map.entry(Act.MAIL, new Limit(properties.mailsPerHour(), Duration.ofHours(1))),
                 Map.entry(Act.LINK, new Limit(60, Duration.ofHours(1))),
                 Map.entry(Act.EDIT, new Limit(2_000, Duration.ofMinutes(5))),
                 Map.entry(Act.FILE, new Limit(300, Duration.ofHours(1))),
                 Map.entry(Act.FETCH, new Limit(60, Duration.ofHours(1))),
                 Map.entry(Act.ENQUIRY, new Limit(properties.enquiriesPerTenMinutes(), Duration.ofMinutes(10))),
+                Map.entry(Act.ENQUIRY_OF_SITE, new Limit(20_000, Duration.ofHours(24))),
                 Map.entry(Act.BOOKING, new Limit(properties.bookingsPerTenMinutes(), Duration.ofMinutes(10))),
                 Map.entry(Act.LIST, new Limit(3, Duration.ofHours(24))),
                 Map.entry(Act.FEED, new Limit(240, Duration.ofHours(1))));
@@ -90,10 +87,5 @@ public class RateLimits {
         if (!allows(act, who)) {
             throw Problem.tooMany();
         }
-    }
-
-    /** Forgets what was counted, after a success. */
-    public void forget(Act act, String who) {
-        buckets.invalidate(Key.of(act, who));
     }
 }

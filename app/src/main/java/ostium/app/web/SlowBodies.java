@@ -29,6 +29,15 @@ class SlowBodies {
      */
     private static final int MOST_AT_ONCE = 128;
 
+    /**
+     * Bodies of all clients together that have not come whole yet. The threads beyond these are for whoever only reads: public pages
+     * are answered while many machines send slowly.
+     */
+    private static final int MOST_OF_ALL = 256;
+
+    /** What all clients together are counted under. */
+    private static final String ALL = "";
+
     @Bean
     @Order(2)
     WebServerFactoryCustomizer<TomcatServletWebServerFactory> patienceWithBodies(OstiumProperties properties) {
@@ -52,8 +61,7 @@ class SlowBodies {
                 return;
             }
             String client = request.getRemoteAddr();
-            if (sending.merge(client, 1, Integer::sum) > MOST_AT_ONCE) {
-                leave(client);
+            if (!enters(client)) {
                 request.getCoyoteRequest().action(ActionCode.DISABLE_SWALLOW_INPUT, null);
                 response.setHeader("Retry-After", "10");
                 response.setStatus(429);
@@ -75,8 +83,19 @@ class SlowBodies {
             }
         }
 
+        /** Whether one more may be sent; counts it if so. */
+        private boolean enters(String client) {
+            boolean room = sending.merge(client, 1, Integer::sum) <= MOST_AT_ONCE
+                    & sending.merge(ALL, 1, Integer::sum) <= MOST_OF_ALL;
+            if (!room) {
+                leave(client);
+            }
+            return room;
+        }
+
         private void leave(String client) {
             sending.computeIfPresent(client, (who, count) -> count > 1 ? count - 1 : null);
+            sending.computeIfPresent(ALL, (who, count) -> count > 1 ? count - 1 : null);
         }
     }
 }
