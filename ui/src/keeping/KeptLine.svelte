@@ -20,6 +20,7 @@
       away: outbox?.waits
         ? say('keeping.keptLine.notKeptYetTheConnection')
         : say('keeping.keptLine.theConnectionIsAwayYou'),
+      often: say('keeping.keptLine.notKeptYetOften'),
       signedOut: say('keeping.keptLine.youAreSignedOut'),
       refused: say('keeping.keptLine.somethingIsNotKept'),
       met: say('keeping.keptLine.somethingIsNotKept')

@@ -10,7 +10,7 @@ import { windowName, windowOf } from './windowName';
  * How much of what was done the server has. `kept`: all of it. `onItsWay`: it will in a moment. `away`: the connection is
  * away. `signedOut`: it waits for a sign-in. `refused`: something cannot be. `met`: somebody else has changed the same.
  */
-export type Keeping = 'kept' | 'onItsWay' | 'away' | 'signedOut' | 'refused' | 'met';
+export type Keeping = 'kept' | 'onItsWay' | 'away' | 'often' | 'signedOut' | 'refused' | 'met';
 
 type SentEdit = components['schemas']['SentEdit'];
 type Answered = Promise<{ data?: unknown; error?: unknown; response: Response }>;
@@ -34,6 +34,12 @@ export interface Carrier {
 const PAUSE = 300;
 const RETRY = 2500;
 
+/** How long the server asks to wait, in milliseconds. */
+function waitOf(response: Response): number {
+  const seconds = Number(response.headers.get('Retry-After'));
+  return seconds > 0 ? seconds * 1000 : RETRY;
+}
+
 /**
  * The one way to write: edits of one site in the order they were made, sent one after another. What the server does not
  * have yet lies in the browser's own store as well, so that no reload, closing, sign-out or refusal loses a word.
@@ -42,7 +48,7 @@ export class Outbox {
   items = $state.raw<Unkept[]>([]);
   /** Whether anything was kept since the site was opened. */
   hasKept = $state(false);
-  #trouble = $state<'' | 'away' | 'signedOut'>('');
+  #trouble = $state<'' | 'away' | 'often' | 'signedOut'>('');
 
   // An outbox outlives the screens that read it: these are no deriveds, which would end with the screen they began on.
 
@@ -270,7 +276,8 @@ export class Outbox {
 
   async #failed(item: Unkept, error: unknown, response: Response): Promise<boolean> {
     const { status } = response;
-    if (status >= 500 || status === 429) return this.#stop('away');
+    if (status >= 500) return this.#stop('away');
+    if (status === 429) return this.#stop('often', waitOf(response));
     if (status === 401 || status === 403) {
       await session.load();
       if (!session.isIn) return this.#stop('signedOut');
@@ -309,10 +316,10 @@ export class Outbox {
     void unkeptWords.drop(item.key);
   }
 
-  #stop(trouble: 'away' | 'signedOut'): boolean {
+  #stop(trouble: 'away' | 'often' | 'signedOut', retry = RETRY): boolean {
     this.#trouble = trouble;
     clearTimeout(this.#retry);
-    if (trouble === 'away') this.#retry = setTimeout(() => void this.keep(), RETRY);
+    if (trouble !== 'signedOut') this.#retry = setTimeout(() => void this.keep(), retry);
     return false;
   }
 

@@ -74,6 +74,25 @@ describe('words that are not kept yet', () => {
     expect(outbox.waits).toBe(true);
   });
 
+  it('wait as long as the server asks where they were too many, and say so', async () => {
+    vi.useFakeTimers();
+    try {
+      const answers = [429];
+      const outbox = new Outbox(SITE);
+      const sent: string[] = [];
+      outbox.carry(screen(() => answers.shift() ?? 200, sent));
+      outbox.add(words('tomorrow'));
+      await outbox.keep();
+      expect(outbox.keeping).toBe('often');
+      expect(outbox.waits).toBe(true);
+      await vi.advanceTimersByTimeAsync(2600);
+      expect(outbox.keeping).toBe('kept');
+      expect(sent).toEqual(['tomorrow', 'tomorrow']);
+    } finally {
+      vi.useRealTimers();
+    }
+  });
+
   it('come back in the order they were typed, once', async () => {
     const before = new Outbox(SITE);
     before.carry(screen(() => 503));

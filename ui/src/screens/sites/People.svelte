@@ -252,6 +252,9 @@
   li {
     flex-wrap: wrap;
   }
+  .off button {
+    margin-top: 8px;
+  }
   .off {
     flex: 1 1 100%;
     padding: 4px 0 12px;

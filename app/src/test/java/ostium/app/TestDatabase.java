@@ -34,10 +34,14 @@ public final class TestDatabase {
 
     private static final List<TestDatabase> STARTED = new CopyOnWriteArrayList<>();
 
+    /** Further options of the server. */
+    private String options;
+
     private final Path directory;
     private final String port;
 
-    private TestDatabase(String name, boolean durable) {
+    private TestDatabase(String name, boolean durable, String options) {
+        this.options = options;
         this.directory = ROOT.resolve(".ostium").resolve(name + "-" + PLACE);
         this.port = durable ? run("start", directory.toString()) : run("start", directory.toString(), "--fast");
         STARTED.add(this);
@@ -61,12 +65,32 @@ public final class TestDatabase {
 
     /** Fast, for everything but the tests of durability. */
     public static TestDatabase fast() {
-        return new TestDatabase("test-db", false);
+        return new TestDatabase("test-db", false, "");
     }
 
     /** With the settings an owner's database has: what is committed survives. */
     public static TestDatabase durable() {
-        return new TestDatabase("durable-test-db", true);
+        return new TestDatabase("durable-test-db", true, "");
+    }
+
+    /**
+     * As an owner's database is, on a disk of a certain size: all tables stand in one file that grows no further.
+     *
+     * @param megabytes what fits, with what the server itself needs
+     */
+    static TestDatabase onADiskOf(int megabytes) {
+        return new TestDatabase("small-disk-db", true, disk(megabytes));
+    }
+
+    private static String disk(int megabytes) {
+        return "--innodb-file-per-table=0 --innodb-data-file-path=ibdata1:12M:autoextend:max:" + megabytes + "M";
+    }
+
+    /** The server ends, and comes back on a larger disk. */
+    void moveToADiskOf(int megabytes) {
+        signal("KILL");
+        options = disk(megabytes);
+        run("start", directory.toString());
     }
 
     public static Path root() {
@@ -140,6 +164,16 @@ public final class TestDatabase {
                 + ProcessHandle.current().pid();
     }
 
+    /** The server ends on the spot, and comes back at the same port after a while. */
+    void killed(Runnable meanwhile) {
+        signal("KILL");
+        try {
+            meanwhile.run();
+        } finally {
+            run("start", directory.toString());
+        }
+    }
+
     /** Does something while the database takes calls and answers none. */
     public void hung(Runnable meanwhile) {
         signal("STOP");
@@ -169,13 +203,14 @@ public final class TestDatabase {
         }
     }
 
-    private static String run(String... arguments) {
+    private String run(String... arguments) {
         try {
             String[] command = new String[arguments.length + 1];
             command[0] = ROOT.resolve("tools/mariadb").toString();
             System.arraycopy(arguments, 0, command, 1, arguments.length);
             Path complaints = Files.createTempFile("mariadb", ".txt");
             ProcessBuilder builder = new ProcessBuilder(command).redirectError(complaints.toFile());
+            builder.environment().put("OSTIUM_DATABASE_OPTIONS", options);
             builder.environment().put("OSTIUM_DATABASE_PORT", String.valueOf(FIRST_PORT + 100 * PLACE));
             Process process = builder.start();
             String said = new String(process.getInputStream().readAllBytes(), StandardCharsets.UTF_8).strip();

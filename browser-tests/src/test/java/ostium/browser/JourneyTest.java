@@ -69,7 +69,7 @@ class JourneyTest {
                 .first()
                 .click();
         owner.says("address", "journey-pianos").taps("Make it public");
-        assertThat(page.locator(".wrong")).containsText("open the link in the mail we sent to isolde@journey.example");
+        assertThat(page.locator(".wrong")).containsText("open the link we sent to isolde@journey.example");
         owner.taps("Send it again");
         assertThat(page.getByText("Sent again.")).isVisible();
         String token = StandInMails.confirmation("isolde@journey.example", 2);

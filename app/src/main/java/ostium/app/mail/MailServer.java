@@ -6,7 +6,10 @@ import java.nio.charset.StandardCharsets;
 import java.util.stream.Stream;
 import org.eclipse.angus.mail.smtp.SMTPAddressFailedException;
 import org.eclipse.angus.mail.smtp.SMTPSendFailedException;
+import org.slf4j.LoggerFactory;
 import org.springframework.beans.factory.ObjectProvider;
+import org.springframework.boot.context.event.ApplicationReadyEvent;
+import org.springframework.context.event.EventListener;
 import org.springframework.core.io.ByteArrayResource;
 import org.springframework.mail.MailException;
 import org.springframework.mail.MailPreparationException;
@@ -34,6 +37,15 @@ class MailServer {
         this.configured = configured;
         this.standIn = standIn;
         this.properties = properties;
+    }
+
+    /** Says so once where mails have no way out. */
+    @EventListener(ApplicationReadyEvent.class)
+    void hasAWayOut() {
+        if (configured.getIfAvailable() == null && standIn.getIfAvailable() == null) {
+            LoggerFactory.getLogger(MailServer.class)
+                    .warn("no mail server is set (spring.mail.host): mails wait until there is one");
+        }
     }
 
     /** @throws MailException if the server does not take it */
@@ -89,9 +101,13 @@ class MailServer {
     }
 
     private JavaMailSender toStandIn() {
+        MailStandIn caught = standIn.getIfAvailable();
+        if (caught == null) {
+            throw new MailSendException("no mail server is set (spring.mail.host)");
+        }
         JavaMailSenderImpl sender = new JavaMailSenderImpl();
         sender.setHost("127.0.0.1");
-        sender.setPort(standIn.getObject().port());
+        sender.setPort(caught.port());
         sender.getJavaMailProperties().setProperty("mail.smtp.connectiontimeout", "5000");
         sender.getJavaMailProperties().setProperty("mail.smtp.timeout", "10000");
         return sender;

@@ -11,15 +11,17 @@ import java.net.ServerSocket;
 import java.time.Instant;
 import java.util.List;
 import org.springframework.beans.factory.annotation.Value;
+import org.springframework.boot.autoconfigure.condition.ConditionalOnClass;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
 import org.springframework.stereotype.Component;
 import ostium.app.mail.MailStandIn;
 
 /**
- * The mail server that ships with Ostium. It takes every mail on loopback, keeps the last of them, and delivers nothing. Runs as
- * long as no real server is set.
+ * The mail server that ships with the demo of Ostium. It takes every mail on loopback, keeps the last of them, and delivers nothing.
+ * Runs as long as no real server is set.
  */
 @Component
+@ConditionalOnClass(name = "com.icegreen.greenmail.util.GreenMail")
 @ConditionalOnProperty(name = "spring.mail.host", matchIfMissing = true, havingValue = "no server has this name")
 public class CaughtMail implements MailStandIn {
     private final CaughtMailFiles files;

@@ -35,6 +35,9 @@ class SecurityConfiguration {
                         // Sites are checked one by one, by account or by key: see SiteAccess.
                         .requestMatchers("/api/**")
                         .permitAll()
+                        // What can be asked is told to who has an account.
+                        .requestMatchers("/v3/api-docs/**", "/v3/api-docs.yaml")
+                        .authenticated()
                         .requestMatchers(HttpMethod.GET, "/**")
                         .permitAll()
                         .anyRequest()

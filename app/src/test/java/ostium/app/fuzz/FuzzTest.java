@@ -21,13 +21,21 @@ import tools.jackson.databind.json.JsonMapper;
 
 /**
  * Requests made from the API's own description and posts to public pages, most of them nearly right: whatever comes is answered,
- * and never by a fault of ours. {@code -Dostium.fuzz.requests} says how many, {@code -Dostium.fuzz.seed} which.
+ * and never by a fault of ours. {@code -Dostium.fuzz.requests} says how many, {@code -Dostium.fuzz.seed} which; with {@code
+ * -Dostium.fuzz.idle=true} none may take longer than a second, and the heap has to be as before. {@code ./ostium test fuzz} sends
+ * 100,000.
  */
 @Tag("long")
 class FuzzTest {
     private static final int REQUESTS = Integer.getInteger("ostium.fuzz.requests", 10_000);
     private static final long SEED = Long.getLong("ostium.fuzz.seed", 1);
     private static final int OWNERS = 2;
+
+    /** Whether the machine does nothing else, so that times and memory say something. */
+    private static final boolean IDLE = Boolean.getBoolean("ostium.fuzz.idle");
+
+    private static final long LONGEST_MILLIS = 1_000;
+    private static final long MOST_HELD = 100L * 1024 * 1024;
     private static final int MOST_FAULTS = 20;
 
     /**
@@ -50,10 +58,12 @@ class FuzzTest {
     }
 
     private static void askAll(int port) throws Exception {
-        ApiDescription api =
-                new ApiDescription(new Browserlike(port).get("/v3/api-docs").json());
+        Browserlike reader = new Browserlike(port);
+        reader.signUp(UUID.randomUUID() + "@quill.example");
+        ApiDescription api = new ApiDescription(reader.get("/v3/api-docs").json());
         assertThat(api.operations()).hasSizeGreaterThan(100);
         ExecutorService owners = Executors.newFixedThreadPool(OWNERS);
+        long before = held();
         List<Future<Outcome>> asked = new ArrayList<>();
         for (int owner = 0; owner < OWNERS; owner++) {
             long seed = SEED * 1_000 + owner;
@@ -61,14 +71,31 @@ class FuzzTest {
             asked.add(owners.submit(asks));
         }
         List<String> faults = new ArrayList<>();
+        long slowest = 0;
         for (Future<Outcome> each : asked) {
             Outcome outcome = each.get();
             faults.addAll(outcome.faults());
+            slowest = Math.max(slowest, outcome.slowestMillis());
             System.out.printf(
                     "answers %s, slowest %d ms: %s%n", outcome.answers(), outcome.slowestMillis(), outcome.slowest());
         }
         owners.shutdown();
+        long after = held();
+        System.out.printf("heap held: %d MB before, %d MB after%n", before >> 20, after >> 20);
         assertThat(faults).isEmpty();
+        if (IDLE) {
+            assertThat(slowest).as("ms the slowest took").isLessThan(LONGEST_MILLIS);
+            assertThat(after - before).as("bytes held more than at the start").isLessThan(MOST_HELD);
+        }
+    }
+
+    /** Bytes of the heap that are in use once nothing is left over. */
+    private static long held() {
+        Runtime runtime = Runtime.getRuntime();
+        for (int i = 0; i < 3; i++) {
+            System.gc();
+        }
+        return runtime.totalMemory() - runtime.freeMemory();
     }
 
     private static Outcome ask(ApiDescription api, Browserlike owner, long seed, int requests) {
