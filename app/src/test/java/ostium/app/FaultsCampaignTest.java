@@ -75,15 +75,19 @@ class FaultsCampaignTest {
         try {
             long begun = System.nanoTime();
             CampaignWork work = new CampaignWork(applications);
-            work.begin();
-            for (Fault fault : faults()) {
-                Thread.sleep(200 + random.nextInt(800));
-                happens(fault, applications);
+            int arrived = 0;
+            try {
+                work.begin();
+                for (Fault fault : faults()) {
+                    Thread.sleep(200 + random.nextInt(800));
+                    happens(fault, applications);
+                }
+                applications.whole();
+                work.end();
+                arrived = arrived(server, work);
+            } finally {
+                report(work, arrived, (System.nanoTime() - begun) / 1_000_000_000);
             }
-            applications.whole();
-            work.end();
-            int arrived = arrived(server, work);
-            report(work, arrived, (System.nanoTime() - begun) / 1_000_000_000);
             work.assertKept(DATABASE);
             assertThat(arrived).as("mails").isGreaterThanOrEqualTo(work.acknowledged.size());
             assertThat(work.faults).isEmpty();
@@ -108,7 +112,7 @@ class FaultsCampaignTest {
             case DATABASE_KILL -> DATABASE.killed(() -> rests(300 + random.nextInt(1200)));
             case DATABASE_HANGS -> DATABASE.hung(() -> rests(2_000 + random.nextInt(6_000)));
             case DISK_FULL -> full();
-            case SLOW_CLIENTS -> slowClients(applications.anyPort());
+            case SLOW_CLIENTS -> slowClients(applications.alivePort());
             default -> throw new IllegalStateException();
         }
     }

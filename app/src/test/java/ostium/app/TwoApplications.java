@@ -40,6 +40,12 @@ final class TwoApplications {
         return port(ThreadLocalRandom.current().nextInt(2));
     }
 
+    /** The port of the one that is killed after the other: it is there. */
+    int alivePort() {
+        starting[next].join();
+        return port(next);
+    }
+
     int port(int which) {
         synchronized (running) {
             return running[which].port();
