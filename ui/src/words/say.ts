@@ -67,11 +67,22 @@ void words.init({
   interpolation: { escapeValue: false }
 });
 
+/** What was said before, by message and gaps: a screen says the same words again with every key that is pressed. */
+const known = new Map<string, string>();
+const MOST_KNOWN = 4000;
+
 /**
  * A message with its gaps filled.
  *
  * @param gaps what stands at `{{name}}`; `count` also chooses the form for one or for several
  */
 export function say(key: MessageKey, gaps: Record<string, unknown> = {}): string {
-  return words.t(key, gaps);
+  const asked = `${key} ${JSON.stringify(gaps)}`;
+  let says = known.get(asked);
+  if (says === undefined) {
+    if (known.size >= MOST_KNOWN) known.clear();
+    says = words.t(key, gaps);
+    known.set(asked, says);
+  }
+  return says;
 }

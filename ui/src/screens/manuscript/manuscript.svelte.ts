@@ -8,6 +8,7 @@ import { session } from '../../session.svelte';
 import { say } from '../../words/say';
 
 /** When words that are being read for slips are looked at again, in milliseconds. */
+const NO_LINES: Readonly<Record<string, string>> = {};
 const LOOK_AGAIN = 4000;
 
 const NOTHING: Kind = {
@@ -63,6 +64,17 @@ export class ManuscriptState {
     return this.outbox.items.reduce((site, item) => apply(site, item.edit), this.view.site);
   });
   sections = $derived<Section[]>(this.site ? sectionsOf(this.site) : []);
+  // What a key changes is told apart from what it does not: rows of services are not drawn anew with every letter of a text.
+  #typedLines = $derived.by<Readonly<Record<string, string>>>(() => {
+    const lines = this.outbox.items.flatMap(({ edit }) =>
+      edit.kind === 'setLine' ? ([[edit.path, edit.words]] as const) : []
+    );
+    return lines.length ? Object.fromEntries(lines) : NO_LINES;
+  });
+  #typedTexts = $derived.by(() =>
+    this.outbox.items.flatMap(({ edit }) => (edit.kind === 'setText' ? [edit.text] : [])).join(' ')
+  );
+
   /** Words of ours nobody has confirmed yet. */
   suggested = $derived(
     this.sections.flatMap(textsOf).filter((text) => text.mark === 'SUGGESTED' && !this.isTyped(text.id))
@@ -172,7 +184,7 @@ export class ManuscriptState {
 
   /** Whether words of a text wait here, or are held because they cannot be kept as they are. */
   isTyped(text: string): boolean {
-    return this.outbox.items.some((item) => item.edit.kind === 'setText' && item.edit.text === text);
+    return this.#typedTexts.split(' ').includes(text);
   }
 
   /** Why words of a text are not kept; empty when nothing stands in the way. */
@@ -197,10 +209,7 @@ export class ManuscriptState {
 
   /** What is typed on a line and not kept yet. */
   typedLine(path: string): string | undefined {
-    const item = this.outbox.items.findLast(
-      (each) => each.edit.kind === 'setLine' && each.edit.path === path
-    );
-    return item?.edit.kind === 'setLine' ? item.edit.words : undefined;
+    return this.#typedLines[path];
   }
 
   edit(edit: Edit): void {

@@ -21,6 +21,8 @@ public record Source(Kind kind, String text) {
     /** Most characters that are read: some fifty pages. */
     public static final int LONGEST = 1_000_000;
 
+    private static final int LONGEST_GAP = 120;
+
     /** Kinds of sources, as the owner would call them. */
     public enum Kind {
         TEXT,
@@ -104,7 +106,21 @@ public record Source(Kind kind, String text) {
                 .replace("\r\n", "\n")
                 .replace('\r', '\n')
                 .replace('\u00a0', ' ');
-        return Reading.understood(new Source(kind(text, name.toLowerCase(Locale.ROOT)), text));
+        String read = withoutLongGaps(text);
+        return Reading.understood(new Source(kind(read, name.toLowerCase(Locale.ROOT)), read));
+    }
+
+    /** White space says nothing more beyond {@value #LONGEST_GAP} of it, and readers would go over it again and again. */
+    private static String withoutLongGaps(String text) {
+        StringBuilder kept = new StringBuilder(text.length());
+        int gap = 0;
+        for (int i = 0; i < text.length(); i++) {
+            gap = Character.isWhitespace(text.charAt(i)) ? gap + 1 : 0;
+            if (gap <= LONGEST_GAP) {
+                kept.append(text.charAt(i));
+            }
+        }
+        return kept.toString();
     }
 
     private static Kind kind(String text, String name) {

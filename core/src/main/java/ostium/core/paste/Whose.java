@@ -51,6 +51,9 @@ enum Whose {
                     + "|[Ee]stimad[oa])\\s+\\p{Lu}[\\p{L}.'’-]*(?:\\s+(?:(?:&|and|und|et|y)\\s+)?\\p{Lu}[\\p{L}'’-]*){0,3}\\s*[,!\\n–-]");
     private static final int SIGNS_OF_A_BILL = 2;
 
+    /** Nobody's page names more makers and rights; what comes behind is left as it is. */
+    private static final int MOST_MAKERS = 500;
+
     private static List<Pattern> patterns(String... all) {
         return Arrays.stream(all)
                 .map(each -> Pattern.compile(each, Pattern.CASE_INSENSITIVE | Pattern.MULTILINE))
@@ -61,7 +64,7 @@ enum Whose {
     static Whose of(TextFinder.Words words) {
         for (Pattern aside : List.of(MAKER, RIGHTS)) {
             Matcher found = aside.matcher(words.text());
-            while (found.find()) {
+            for (int said = 0; said < MOST_MAKERS && found.find(); said++) {
                 words.setAside(new Span(found.start(), found.end()));
             }
         }
