@@ -4,6 +4,7 @@ import type { Edit } from '../document/edits';
 import { session } from '../session.svelte';
 import { unkeptWords, type Unkept } from './browserStore';
 import { holdsWords, placeOf } from './place';
+import { RETRY, waitOf } from './retry';
 import { windowName, windowOf } from './windowName';
 
 /**
@@ -32,14 +33,6 @@ export interface Carrier {
 
 /** A pause this long ends what is one step back, in milliseconds. */
 const PAUSE = 300;
-const RETRY = 2500;
-
-/** How long the server asks to wait, in milliseconds. */
-function waitOf(response: Response): number {
-  const seconds = Number(response.headers.get('Retry-After'));
-  return seconds > 0 ? seconds * 1000 : RETRY;
-}
-
 /**
  * The one way to write: edits of one site in the order they were made, sent one after another. What the server does not
  * have yet lies in the browser's own store as well, so that no reload, closing, sign-out or refusal loses a word.

@@ -4,11 +4,11 @@ import { apply, sectionsOf, textsOf, type Edit } from '../../document/edits';
 import type { Block, Kind, Section, Site } from '../../document/types';
 import { lastKnown } from '../../keeping/browserStore';
 import { outboxOf, type Outbox } from '../../keeping/outbox.svelte';
+import { typedLines, typedTexts } from './typedHere';
 import { session } from '../../session.svelte';
 import { say } from '../../words/say';
 
 /** When words that are being read for slips are looked at again, in milliseconds. */
-const NO_LINES: Readonly<Record<string, string>> = {};
 const LOOK_AGAIN = 4000;
 
 const NOTHING: Kind = {
@@ -64,16 +64,8 @@ export class ManuscriptState {
     return this.outbox.items.reduce((site, item) => apply(site, item.edit), this.view.site);
   });
   sections = $derived<Section[]>(this.site ? sectionsOf(this.site) : []);
-  // What a key changes is told apart from what it does not: rows of services are not drawn anew with every letter of a text.
-  #typedLines = $derived.by<Readonly<Record<string, string>>>(() => {
-    const lines = this.outbox.items.flatMap(({ edit }) =>
-      edit.kind === 'setLine' ? ([[edit.path, edit.words]] as const) : []
-    );
-    return lines.length ? Object.fromEntries(lines) : NO_LINES;
-  });
-  #typedTexts = $derived.by(() =>
-    this.outbox.items.flatMap(({ edit }) => (edit.kind === 'setText' ? [edit.text] : [])).join(' ')
-  );
+  #typedLines = $derived.by(() => typedLines(this.outbox.items));
+  #typedTexts = $derived.by(() => typedTexts(this.outbox.items));
 
   /** Words of ours nobody has confirmed yet. */
   suggested = $derived(

@@ -1,6 +1,7 @@
 package ostium.browser;
 
 import com.microsoft.playwright.Page;
+import java.util.UUID;
 
 /** Hands that never leave the keyboard. */
 record Keyboard(Page page) {
@@ -45,5 +46,14 @@ record Keyboard(Page page) {
     Keyboard types(String words) {
         page.keyboard().type(words);
         return this;
+    }
+
+    /** Fills in who an account is for, and sends it; its mail address. */
+    String signsUp() {
+        String email = UUID.randomUUID() + "@quill.example";
+        tabsToField("account-name").types("Ada Ashlatch");
+        tabsToField("account-email").types(email);
+        tabsToField("account-password").types("a long password").presses("Enter");
+        return email;
     }
 }

@@ -10,7 +10,6 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Route;
 import com.microsoft.playwright.options.AriaRole;
 import java.util.List;
-import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import ostium.app.TestDatabase;
 
@@ -115,10 +114,7 @@ class ManuscriptTest {
             keyboard.tabsTo("Keep this one").presses("Enter");
             page.locator("#account-name").waitFor();
             new Owner(page).waitsForTheDialog();
-            keyboard.tabsToField("account-name").types("Ada Ashlatch");
-            String email = UUID.randomUUID() + "@quill.example";
-            keyboard.tabsToField("account-email").types(email);
-            keyboard.tabsToField("account-password").types("a long password").presses("Enter");
+            String email = keyboard.signsUp();
             headline(page).waitFor();
             TestDatabase.confirm(email);
             keyboard.tabsTo("Publish").presses("Enter");

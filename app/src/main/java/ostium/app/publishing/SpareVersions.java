@@ -11,8 +11,8 @@ import org.springframework.stereotype.Component;
 import ostium.app.queue.QueuedWork;
 
 /**
- * Takes away, once a day, the oldest versions of sites that were published very often, the bytes that no version has and the addresses nobody has any
- * more: those of sites that were deleted. What is live stays, however old it is.
+ * Takes away, once a day, the oldest versions of sites that were published very often; and what sites that were deleted have left: bytes
+ * that no version has, addresses nobody has any more. What is live stays, however old it is.
  */
 @Component
 class SpareVersions implements QueuedWork {
