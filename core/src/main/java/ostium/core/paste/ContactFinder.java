@@ -55,6 +55,9 @@ final class ContactFinder {
             "snapchat",
             "fb",
             "ig");
+    /** What a number is, is said shortly before it. */
+    private static final int LONGEST_LABEL = 200;
+
     private static final Pattern FAX = Pattern.compile("(?i).*\\b(?:(?:tele)?fax|f)\\b\\W*$", Pattern.DOTALL);
     private static final Pattern NOT_A_NUMBER = Pattern.compile(
             "(?iu).*\\b(?:vat|tax|company|reg(?:istration|istered)?|charity|licen[cs]e"
@@ -196,7 +199,7 @@ final class ContactFinder {
             for (PhoneNumberMatch match :
                     PhoneNumberUtil.getInstance().findNumbers(said, region, Leniency.POSSIBLE, 20)) {
                 Span at = new Span(line.from() + match.start(), line.from() + match.end());
-                String before = said.substring(0, match.start());
+                String before = said.substring(Math.max(0, match.start() - LONGEST_LABEL), match.start());
                 if (words.isFree(at) && isNumber(match, before)) {
                     if (FAX.matcher(before).matches()) {
                         words.setAside(at);
