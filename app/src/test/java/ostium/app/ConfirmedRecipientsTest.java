@@ -58,6 +58,7 @@ class ConfirmedRecipientsTest {
         assertThat(waiting()).extracting(each -> each.path("email").asString()).containsExactly(office);
         writes("early");
         StandInMails.waitFor(owners, 1);
+        StandInMails.waitFor(office, 1);
         assertThat(StandInMails.to(office)).hasSize(1);
 
         Browserlike reader = Browserlike.fresh();
