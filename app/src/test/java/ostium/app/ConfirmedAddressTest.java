@@ -42,7 +42,7 @@ class ConfirmedAddressTest {
         assertThat(invites().status()).isEqualTo(403);
         assertThat(owner.getAt(host + ".localhost", "/").status()).isEqualTo(404);
 
-        assertThat(opens(owner, StandInMails.confirmation(email, 1)).status()).isEqualTo(204);
+        assertThat(opens(owner, StandInMails.askedToken(email, 1)).status()).isEqualTo(204);
         assertThat(owner.get("/api/session").json().path("confirmed").asBoolean())
                 .isTrue();
         assertThat(owner.publish(site, host).status()).isEqualTo(201);
@@ -51,7 +51,7 @@ class ConfirmedAddressTest {
 
     @Test
     void theLinkIsGoodOnceAndForTheAccountItWasAskedFrom() {
-        String token = StandInMails.confirmation(email, 1);
+        String token = StandInMails.askedToken(email, 1);
         assertThat(opens(Browserlike.fresh(), token).status()).isEqualTo(401);
         Browserlike other = Browserlike.fresh();
         other.signUp(UUID.randomUUID() + "@quill.example");
@@ -62,16 +62,16 @@ class ConfirmedAddressTest {
 
     @Test
     void theLinkIsSentAgainAndTheOneBeforeIsVoid() {
-        String first = StandInMails.confirmation(email, 1);
+        String first = StandInMails.askedToken(email, 1);
         assertThat(owner.call("POST", "/api/account/confirmation", null).status())
                 .isEqualTo(202);
-        String second = StandInMails.confirmation(email, 2);
+        String second = StandInMails.askedToken(email, 2);
         assertThat(opens(owner, first).status()).isEqualTo(422);
         assertThat(opens(owner, second).status()).isEqualTo(204);
         assertThat(owner.call("POST", "/api/account/confirmation", null).status())
                 .as("nothing is sent to who has shown it")
                 .isEqualTo(202);
-        assertThat(StandInMails.confirming(email)).hasSize(2);
+        assertThat(StandInMails.asking(email)).hasSize(2);
     }
 
     /** Whoever takes an account back by its mails has shown that the address is theirs. */

@@ -13,16 +13,20 @@ public final class StandInMails {
 
     private StandInMails() {}
 
-    private static final String CONFIRMS = "Is this your address?";
+    private static final Pattern ASKS = Pattern.compile("Is this your address\\?|Messages from the page of .*");
 
-    /** All but the one that asks a newcomer whether the address is theirs. */
+    /** All but those that ask whether an address is somebody's, or takes messages. */
     public static List<CaughtMail.Caught> to(String email) {
-        return all(email).filter(mail -> !mail.subject().equals(CONFIRMS)).toList();
+        return all(email).filter(mail -> !asks(mail)).toList();
     }
 
-    /** The mails that ask whether an address is its owner's, the newest first. */
-    public static List<CaughtMail.Caught> confirming(String email) {
-        return all(email).filter(mail -> mail.subject().equals(CONFIRMS)).toList();
+    /** The mails that ask whether an address is somebody's, or takes messages; the newest first. */
+    public static List<CaughtMail.Caught> asking(String email) {
+        return all(email).filter(StandInMails::asks).toList();
+    }
+
+    private static boolean asks(CaughtMail.Caught mail) {
+        return ASKS.matcher(mail.subject()).matches();
     }
 
     private static Stream<CaughtMail.Caught> all(String email) {
@@ -67,16 +71,16 @@ public final class StandInMails {
         return link.group(1);
     }
 
-    /** Waits for so many mails that ask whether an address is its owner's; the token of the newest. */
-    public static String confirmation(String email, int number) {
+    /** Waits for so many mails that ask something of an address; the token of the newest. */
+    public static String askedToken(String email, int number) {
         long end = System.nanoTime() + TimeUnit.SECONDS.toNanos(20);
-        while (confirming(email).size() < number) {
+        while (asking(email).size() < number) {
             if (System.nanoTime() > end) {
                 throw new AssertionError("nobody asked " + email);
             }
             pause();
         }
-        String link = link(confirming(email).get(0));
+        String link = link(asking(email).get(0));
         return link.substring(link.lastIndexOf('/') + 1);
     }
 

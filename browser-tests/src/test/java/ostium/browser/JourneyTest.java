@@ -72,7 +72,7 @@ class JourneyTest {
         assertThat(page.locator(".wrong")).containsText("open the link we sent to isolde@journey.example");
         owner.taps("Send it again");
         assertThat(page.getByText("Sent again.")).isVisible();
-        String token = StandInMails.confirmation("isolde@journey.example", 2);
+        String token = StandInMails.askedToken("isolde@journey.example", 2);
         Page mail = page.context().newPage();
         mail.navigate(Chromium.editor() + "/confirm-address/" + token);
         assertThat(mail.getByText("Thank you. The address is yours")).isVisible();

@@ -37,7 +37,7 @@ class RecipientTest {
                     .isVisible();
 
             Page mail = phone.newPage();
-            mail.navigate(Chromium.editor() + StandInMails.linkTo(office));
+            mail.navigate(Chromium.editor() + "/recipient/" + StandInMails.askedToken(office, 1));
             assertThat(mail.locator("h1")).hasText("Messages of Asked Sweeps");
             Assertions.assertThat(Axe.findings(mail)).isEmpty();
             new Owner(mail).taps("Let them come");
