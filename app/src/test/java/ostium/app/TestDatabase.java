@@ -17,6 +17,7 @@ import java.sql.SQLException;
 import java.util.List;
 import java.util.Locale;
 import java.util.concurrent.CopyOnWriteArrayList;
+import org.springframework.util.FileSystemUtils;
 
 /**
  * A real MariaDB for tests, started by the same script an owner's is. Classes of tests are played by two JVMs side by side:
@@ -74,11 +75,17 @@ public final class TestDatabase {
     }
 
     /**
-     * As an owner's database is, on a disk of a certain size: all tables stand in one file that grows no further.
+     * As an owner's database is, on a disk of a certain size: all tables stand in one file that grows no further. It is made anew:
+     * the one of before may have moved to a larger disk.
      *
      * @param megabytes what fits, with what the server itself needs
      */
     static TestDatabase onADiskOf(int megabytes) {
+        try {
+            FileSystemUtils.deleteRecursively(ROOT.resolve(".ostium").resolve("small-disk-db-" + PLACE));
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
         return new TestDatabase("small-disk-db", true, disk(megabytes));
     }
 
