@@ -2,8 +2,12 @@ package ostium.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.sql.Connection;
+import java.sql.SQLException;
+import java.sql.Statement;
 import java.util.Map;
 import java.util.UUID;
+import java.util.stream.IntStream;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
@@ -11,12 +15,15 @@ import tools.jackson.databind.JsonNode;
 
 /** A database that takes calls and answers none: visitors see public pages, everybody else is told to come again. */
 class HungDatabaseTest {
+    private static final String[] SOON = {
+        "--ostium.database.patience=2000", "--spring.datasource.hikari.connection-timeout=2000"
+    };
+
     private static RunningOstium ostium;
 
     @BeforeAll
     static void start() {
-        ostium = RunningOstium.another(
-                "--ostium.database.patience=2000", "--spring.datasource.hikari.connection-timeout=2000");
+        ostium = RunningOstium.another(SOON);
     }
 
     @AfterAll
@@ -66,6 +73,82 @@ class HungDatabaseTest {
         }
         assertThat(status).isEqualTo(200);
         assertThat(readiness()).isEqualTo(200);
+    }
+
+    /** One was published before the instance started, one after; it has shown neither. */
+    @Test
+    void pagesStandThatNobodyHasAskedForYet() {
+        Browserlike owner = new Browserlike(ostium.port());
+        owner.signUp(UUID.randomUUID() + "@quill.example");
+        String before = published(owner);
+        RunningOstium fresh = RunningOstium.another(SOON);
+        try {
+            Browserlike visitor = new Browserlike(fresh.port());
+            String after = published(owner);
+            // Two more, one after the other: when the last is known, whatever came before the first has been read.
+            for (int i = 0; i < 2; i++) {
+                String next = name();
+                assertThat(visitor.getAt(next, "/").status()).isEqualTo(404);
+                publish(owner, next);
+                int status = 404;
+                for (int tries = 0; tries < 1_000 && status == 404; tries++) {
+                    status = visitor.getAt(next, "/").status();
+                }
+                assertThat(status).isEqualTo(200);
+            }
+            RunningOstium.database().hung(() -> {
+                assertThat(visitor.getAt(before, "/").status()).as("of before").isEqualTo(200);
+                assertThat(visitor.getAt(after, "/").status()).as("of after").isEqualTo(200);
+            });
+        } finally {
+            fresh.close();
+        }
+    }
+
+    private static String name() {
+        return "unseen-" + UUID.randomUUID().toString().substring(0, 8) + ".localhost";
+    }
+
+    private static String published(Browserlike owner) {
+        String host = name();
+        publish(owner, host);
+        return host;
+    }
+
+    private static void publish(Browserlike owner, String host) {
+        JsonNode site = owner.site(Browserlike.sheet("Unseen Sweeps"));
+        assertThat(owner.publish(site, host.replace(".localhost", "")).status()).isEqualTo(201);
+    }
+
+    /** The session is kept when the first bytes of an answer leave: then the answer is being written. */
+    @Test
+    void aSessionThatCannotBeKeptIsNoFaultOfLongAnswers() throws SQLException {
+        Browserlike owner = new Browserlike(ostium.port());
+        owner.signUp(UUID.randomUUID() + "@quill.example");
+        Map<String, Object> sheet = Browserlike.sheet("Long Answers");
+        sheet.put(
+                "services",
+                IntStream.rangeClosed(1, 40)
+                        .mapToObj(number -> Map.of("name", "Sweeping a flue, the way of number " + number))
+                        .toList());
+        JsonNode site = owner.site(sheet);
+        owner.publish(site, "long-" + UUID.randomUUID().toString().substring(0, 8));
+        String path = "/api/sites/" + site.path("id").asString() + "/manuscript";
+        assertThat(owner.get(path).body()).as("more than is held back").hasSizeGreaterThan(20_000);
+        try (Connection connection = RunningOstium.database().connect();
+                Statement statement = connection.createStatement()) {
+            statement.execute("create trigger gone before update on SPRING_SESSION for each row "
+                    + "signal sqlstate '08S01' set message_text = 'gone'");
+            try {
+                Browserlike.Answer away = owner.get(path);
+                assertThat(away.status()).isEqualTo(503);
+                assertThat(away.header("Retry-After")).isEqualTo("3");
+                assertThat(away.json().path("detail").asString()).contains("tried again by itself");
+            } finally {
+                statement.execute("drop trigger gone");
+            }
+        }
+        assertThat(owner.get(path).status()).isEqualTo(200);
     }
 
     private static int readiness() {

@@ -6,8 +6,11 @@ import com.github.benmanes.caffeine.cache.LoadingCache;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
+import java.util.List;
 import java.util.Optional;
+import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.boot.context.event.ApplicationStartedEvent;
 import org.springframework.context.event.EventListener;
 import org.springframework.dao.DataAccessException;
 import org.springframework.scheduling.annotation.Scheduled;
@@ -19,14 +22,23 @@ import ostium.app.web.Origins;
 import ostium.core.edit.State;
 import ostium.core.edit.Stored;
 import ostium.core.sheet.SheetReading;
+import tools.jackson.core.JacksonException;
 
 /**
  * Published versions in memory, by host. What another instance publishes is seen within half a second: each asks which
  * addresses have changed since the last change it knows. While the database cannot be asked, what was last known of a host
- * is served.
+ * is served; so that it is known, versions are read before anybody asks: all at the start, and each that another instance publishes.
  */
 @Service
 public class LiveSites {
+    private static final Logger LOG = LoggerFactory.getLogger(LiveSites.class);
+
+    /** Hosts whose versions are in memory. */
+    private static final int HOSTS = 2_000;
+
+    /** How long the start may take to read them; the rest is read when it is asked for. */
+    private static final Duration START = Duration.ofSeconds(30);
+
     /** Bytes of pictures and documents that are kept in memory. */
     private static final long PICTURES_IN_MEMORY = 64L * 1024 * 1024;
 
@@ -42,7 +54,7 @@ public class LiveSites {
     private final LoadingCache<String, byte[]> bytesByHash;
     /** What was last read of each host, for as long as it cannot be read anew. */
     private final Cache<String, LiveSite> lastKnown =
-            Caffeine.newBuilder().maximumSize(2_000).build();
+            Caffeine.newBuilder().maximumSize(HOSTS).build();
 
     private volatile Instant askedInVain = Instant.MIN;
     private long newestKnown = -1;
@@ -53,7 +65,7 @@ public class LiveSites {
         this.readings = readings;
         this.origins = origins;
         this.clock = clock;
-        this.byHost = Caffeine.newBuilder().maximumSize(2_000).build(this::load);
+        this.byHost = Caffeine.newBuilder().maximumSize(HOSTS).build(this::load);
         this.bytesByHash = Caffeine.newBuilder()
                 .maximumWeight(PICTURES_IN_MEMORY)
                 .weigher((String hash, byte[] bytes) -> bytes.length)
@@ -140,18 +152,41 @@ public class LiveSites {
         byHost.invalidate(host);
     }
 
+    /** Before any visitor is sent here: what stands can be shown from now on, whatever becomes of the database. */
+    @EventListener(ApplicationStartedEvent.class)
+    void begin() {
+        Instant end = clock.instant().plus(START);
+        try {
+            publications.hosts(HOSTS).stream()
+                    .takeWhile(host -> clock.instant().isBefore(end))
+                    .forEach(this::readAhead);
+        } catch (DataAccessException e) {
+            LOG.warn("pages are read when they are asked for: {}", e.getMessage());
+        }
+    }
+
+    /** A version that cannot be read here is told to whoever asks for it, and keeps nobody from the others. */
+    private void readAhead(String host) {
+        try {
+            byHost.get(host);
+        } catch (Stored.Unreadable | JacksonException e) {
+            LOG.warn("the version at {} cannot be read: {}", host, e.getMessage());
+        }
+    }
+
     @Scheduled(fixedDelay = 500)
     void follow() {
         try {
             long newest = publications.newestChange();
             if (newestKnown >= 0 && newest > newestKnown) {
-                publications.changedSince(newestKnown).forEach(byHost::invalidate);
+                List<String> changed = publications.changedSince(newestKnown);
+                changed.forEach(byHost::invalidate);
+                changed.forEach(this::readAhead);
             }
             newestKnown = newest;
         } catch (DataAccessException e) {
             // The versions in memory go on being served; the next round asks again.
-            LoggerFactory.getLogger(LiveSites.class)
-                    .warn("the database cannot be asked for changes: {}", e.getMessage());
+            LOG.warn("the database cannot be asked for changes: {}", e.getMessage());
         }
     }
 }

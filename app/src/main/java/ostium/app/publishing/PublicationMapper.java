@@ -97,6 +97,10 @@ interface PublicationMapper {
     @Select("select host from address where change_no > #{number}")
     List<String> changedSince(long number);
 
+    /** Hosts where something stands, the last that changed first. */
+    @Select("select host from address where publication is not null order by change_no desc limit #{most}")
+    List<String> hosts(int most);
+
     @Select("select p.id, p.site, p.revision, p.state, p.url, p.form, p.opening"
             + " from publication p join address a on a.publication = p.id where a.host = #{host}")
     Optional<LivePublication> live(String host);

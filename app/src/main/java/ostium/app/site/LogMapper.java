@@ -63,6 +63,20 @@ interface LogMapper {
     @Delete("delete from words_aside where site = #{site} and id = #{id}")
     int deleteAside(String site, String id);
 
+    /** Of each site whose log is longer than that, the whole state that the newest so many steps stand on. */
+    @Select("select s.id as site, max(n.number) as number from site s join snapshot n on n.site = s.id"
+            + " where n.number <= s.revision - #{kept} group by s.id")
+    List<OldestKept> longerThan(long kept);
+
+    @Delete("delete from snapshot where site = #{site} and number < #{number}")
+    int deleteSnapshotsBefore(String site, long number);
+
+    @Delete("delete from edit where site = #{site} and number <= #{number} order by number limit #{most}")
+    int deleteUpTo(String site, long number, int most);
+
+    /** A whole state, and the steps behind it, from which a site is replayed. */
+    record OldestKept(String site, long number) {}
+
     record LoggedEdit(long number, String editKey, String author, String entry) {}
 
     record LoggedStep(long number, String author, Steps.Way way, Long undoes) {}

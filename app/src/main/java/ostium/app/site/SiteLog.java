@@ -82,12 +82,15 @@ public class SiteLog {
         }
         // What one window sends, it sends in order: its own edits before this one are what it was made on.
         String window = key.contains(".") ? key.substring(0, key.indexOf('.') + 1) : key;
-        List<LogMapper.LoggedEdit> others = base == revision
-                ? List.of()
-                : log.entries(site.id(), base, revision).stream()
-                        .filter(other -> !(other.author().equals(author)
-                                && other.editKey().startsWith(window)))
-                        .toList();
+        List<LogMapper.LoggedEdit> since = base == revision ? List.of() : log.entries(site.id(), base, revision);
+        if (since.size() < revision - Math.max(1, base)) {
+            // The log does not reach back that far any more.
+            throw new Problem(HttpStatus.CONFLICT, "", "site.reload");
+        }
+        List<LogMapper.LoggedEdit> others = since.stream()
+                .filter(other ->
+                        !(other.author().equals(author) && other.editKey().startsWith(window)))
+                .toList();
         if (others.stream()
                 .anyMatch(other -> Stored.readEntry(other.entry()).edit().meets(edit))) {
             return setAside(site, author, revision, edit, WORDS.say("edit.met"));

@@ -59,8 +59,12 @@ public class SiteSteps {
         }
         Steps steps = of(site.id(), author);
         for (long number : way == Steps.Way.UNDO ? steps.toUndo() : steps.toRedo()) {
-            Stored.Entry entry =
-                    Stored.readEntry(log.entry(site.id(), number).orElseThrow().entry());
+            LogMapper.LoggedEdit logged = log.entry(site.id(), number).orElse(null);
+            if (logged == null) {
+                // The log does not reach back that far any more.
+                break;
+            }
+            Stored.Entry entry = Stored.readEntry(logged.entry());
             Edit inverse = entry.inverse();
             boolean met = log.entries(site.id(), number, revision).stream()
                     .filter(other -> !other.author().equals(author))

@@ -2,14 +2,14 @@ package ostium.app.web;
 
 import jakarta.servlet.http.HttpServletRequest;
 import org.slf4j.LoggerFactory;
-import org.springframework.dao.DataAccessResourceFailureException;
-import org.springframework.dao.TransientDataAccessException;
+import org.springframework.core.Ordered;
+import org.springframework.core.annotation.Order;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ProblemDetail;
 import org.springframework.http.ResponseEntity;
 import org.springframework.http.converter.HttpMessageNotReadableException;
-import org.springframework.transaction.TransactionException;
+import org.springframework.http.converter.HttpMessageNotWritableException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
 import org.springframework.web.multipart.MaxUploadSizeExceededException;
@@ -18,6 +18,7 @@ import ostium.core.edit.Stored;
 
 /** Errors as {@code application/problem+json} (RFC 9457), in words an owner understands. */
 @RestControllerAdvice
+@Order(Ordered.HIGHEST_PRECEDENCE)
 class Problems {
     private static final Messages WORDS = Messages.of("problem");
 
@@ -43,19 +44,6 @@ class Problems {
         return ProblemDetail.forStatusAndDetail(HttpStatus.CONFLICT, e.getMessage());
     }
 
-    /** The database is away; browsers wait and try again. */
-    @ExceptionHandler({
-        DataAccessResourceFailureException.class,
-        TransactionException.class,
-        TransientDataAccessException.class
-    })
-    ResponseEntity<ProblemDetail> away(Exception e) {
-        LoggerFactory.getLogger(Problems.class).warn("the database is away: {}", e.getMessage());
-        return ResponseEntity.status(HttpStatus.SERVICE_UNAVAILABLE)
-                .header(HttpHeaders.RETRY_AFTER, DatabaseAway.RETRY_AFTER)
-                .body(ProblemDetail.forStatusAndDetail(HttpStatus.SERVICE_UNAVAILABLE, DatabaseAway.WORDS));
-    }
-
     @ExceptionHandler
     ProblemDetail tooLarge(MaxUploadSizeExceededException e, HttpServletRequest request) {
         return ProblemDetail.forStatusAndDetail(HttpStatus.CONTENT_TOO_LARGE, BodyLimit.words(request));
@@ -64,5 +52,12 @@ class Problems {
     @ExceptionHandler
     ProblemDetail unreadable(HttpMessageNotReadableException e) {
         return ProblemDetail.forStatusAndDetail(HttpStatus.BAD_REQUEST, WORDS.say("unreadable"));
+    }
+
+    /** A fault of ours, which nobody else would say a word about. */
+    @ExceptionHandler
+    ProblemDetail unwritable(HttpMessageNotWritableException e) {
+        LoggerFactory.getLogger(Problems.class).error("an answer cannot be written", e);
+        return ProblemDetail.forStatus(HttpStatus.INTERNAL_SERVER_ERROR);
     }
 }
