@@ -1,61 +1,21 @@
 <script lang="ts">
-  import { tick } from 'svelte';
-  import { api, problemOf } from '../../api/client';
-  import Frame from '../../parts/Frame.svelte';
-  import SignInForm from '../../parts/SignInForm.svelte';
+  import { api } from '../../api/client';
+  import MailedLink from '../../parts/MailedLink.svelte';
   import { route } from '../../router';
-  import { session } from '../../session.svelte';
   import { say } from '../../words/say';
 
-  /** The link of a mail that asks whether an address is theirs; good for whoever is signed in with the account it was asked from. */
+  /** The link of a mail that asks whether a new address is theirs. */
   const token = (route.params as { token?: string }).token ?? '';
-  const UNAUTHORIZED = 401;
-  let words = $state(say('account.newAddress.openingTheLink'));
-  let asks = $state(false);
-
-  async function open(): Promise<void> {
-    const { error, response } = await api.POST('/api/new-addresses/{token}', {
-      params: { path: { token } }
-    });
-    asks = response.status === UNAUTHORIZED;
-    words = response.ok
-      ? say('account.newAddress.fromNowOnYouSign')
-      : asks
-        ? say('account.newAddress.signInWithTheAddress')
-        : problemOf(error, response).detail;
-    await session.load();
-  }
-
-  async function signedIn(): Promise<void> {
-    await open();
-    await tick();
-    document.getElementById('account')?.focus();
-  }
-
-  void (async () => {
-    await api.GET('/api/session');
-    await open();
-  })();
 </script>
 
-<svelte:head><title>{say('account.newAddress.yourNewAddressOstium')}</title></svelte:head>
-
-<Frame>
-  <h1>{say('account.newAddress.yourNewAddress')}</h1>
-  <p class="lead" role="status">{words}</p>
-  {#if asks}
-    <div class="leaf">
-      <SignInForm done={signedIn} />
-    </div>
-  {:else}
-    <p><a class="word" id="account" href="/account">{say('account.newAddress.yourAccount')}</a></p>
-  {/if}
-</Frame>
-
-<style>
-  .leaf {
-    max-width: 460px;
-    margin-top: 16px;
-    padding: 20px 24px;
-  }
-</style>
+<MailedLink
+  title={say('account.newAddress.yourNewAddressOstium')}
+  heading={say('account.newAddress.yourNewAddress')}
+  says={{
+    opening: say('account.newAddress.openingTheLink'),
+    done: say('account.newAddress.fromNowOnYouSign'),
+    signIn: say('account.newAddress.signInWithTheAddress')
+  }}
+  open={() => api.POST('/api/new-addresses/{token}', { params: { path: { token } } })}
+  next={{ href: '/account', words: say('account.newAddress.yourAccount') }}
+/>

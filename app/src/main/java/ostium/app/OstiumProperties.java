@@ -18,6 +18,7 @@ import org.springframework.boot.context.properties.bind.DefaultValue;
  * @param enquiriesPerTenMinutes messages one address may send to one site in ten minutes
  * @param bookingsPerTenMinutes times one address may hold, take, move or call off at one site in ten minutes
  * @param patienceWithBodies how long a body may take before it is asked to come at a pace
+ * @param timePerRequest how long one request may keep a processor busy
  * @param mailFrom address that mail from Ostium comes from
  * @param trustedProxies network addresses of proxies that stand before this, with commas between; what they say of a client is
  *     believed
@@ -38,6 +39,7 @@ public record OstiumProperties(
         @DefaultValue("20") int enquiriesPerTenMinutes,
         @DefaultValue("40") int bookingsPerTenMinutes,
         @DefaultValue("20s") Duration patienceWithBodies,
+        @DefaultValue("10s") Duration timePerRequest,
         @DefaultValue("no-reply@ostium.example") String mailFrom,
         @DefaultValue("") String trustedProxies,
         @DefaultValue("false") boolean askThisMachine,

@@ -13,9 +13,6 @@ final class TwoApplications {
     private final CompletableFuture<?>[] starting = new CompletableFuture<?>[2];
     private int next;
 
-    /** Whether there is a page to be shown by whoever starts. */
-    private volatile boolean isPublic;
-
     TwoApplications(TestDatabase database, String... settings) {
         this.database = database;
         this.settings = settings;
@@ -29,14 +26,6 @@ final class TwoApplications {
         starting[which] = CompletableFuture.runAsync(() -> {
             try {
                 ApplicationProcess process = ApplicationProcess.start(database, settings);
-                // One that has never shown a page has none to show while the database is away.
-                while (isPublic
-                        && new Browserlike(process.port())
-                                        .getAt(CampaignWork.HOST, "/")
-                                        .status()
-                                != 200) {
-                    Thread.sleep(100);
-                }
                 synchronized (running) {
                     running[which] = process;
                 }
@@ -44,10 +33,6 @@ final class TwoApplications {
                 throw new CompletionException(e);
             }
         });
-    }
-
-    void hasPages() {
-        isPublic = true;
     }
 
     /** The port of one of them, which may be dead. */

@@ -97,7 +97,7 @@ final class Owner {
         return keepsTheDraft(UUID.randomUUID() + "@quill.example");
     }
 
-    /** The same with an address of one's own, which is shown to be theirs; {@link NewAddressTest} opens the mail. */
+    /** The same with an address of one's own, which is shown to be theirs; {@link MailedLinksTest} opens the mail. */
     Owner keepsTheDraft(String email) {
         taps("Keep this one");
         says("account-name", "Ada Ashlatch").says("account-email", email).says("account-password", "a long password");

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.function.Supplier;
 import java.util.stream.Collectors;
+import ostium.core.base.TimeBudget;
 import ostium.core.brief.Brief;
 import ostium.core.door.book.BookDoor;
 import ostium.core.draft.Draft;
@@ -100,6 +101,7 @@ public final class SiteRenderer {
         for (Page each : draft.site().pages()) {
             PageModel page = new PageModel(brief, draft, each, target, names);
             for (Section section : page.sections()) {
+                TimeBudget.check();
                 put(sections, known, section, () -> Templates.section(page, section));
             }
         }

@@ -14,6 +14,7 @@ import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
 import org.springframework.web.multipart.MaxUploadSizeExceededException;
 import ostium.core.base.Messages;
+import ostium.core.base.TimeBudget;
 import ostium.core.edit.Stored;
 
 /** Errors as {@code application/problem+json} (RFC 9457), in words an owner understands. */
@@ -52,6 +53,13 @@ class Problems {
     @ExceptionHandler
     ProblemDetail unreadable(HttpMessageNotReadableException e) {
         return ProblemDetail.forStatusAndDetail(HttpStatus.BAD_REQUEST, WORDS.say("unreadable"));
+    }
+
+    /** What was sent keeps a processor busy for longer than any use of it. */
+    @ExceptionHandler
+    ProblemDetail tooMuchWork(TimeBudget.Spent e, HttpServletRequest request) {
+        LoggerFactory.getLogger(Problems.class).warn("{} took too long", request.getMethod());
+        return ProblemDetail.forStatusAndDetail(HttpStatus.UNPROCESSABLE_CONTENT, WORDS.say("tooMuchWork"));
     }
 
     /** A fault of ours, which nobody else would say a word about. */

@@ -12,6 +12,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import ostium.core.base.Seed;
+import ostium.core.base.TimeBudget;
 import ostium.core.brief.Brief;
 import ostium.core.brief.Tone;
 
@@ -62,6 +63,7 @@ public final class Sentences {
 
     /** The sentence for a place, or none when there is nothing worth saying, or it is left unsaid for once. */
     public Optional<Phrase> choose(String place) {
+        TimeBudget.check();
         boolean silent = !before.containsKey(place)
                 && seed.fraction(place + "/silence") < GRAMMAR.place(place).silence();
         return silent ? Optional.empty() : speak(place);

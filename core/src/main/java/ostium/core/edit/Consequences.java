@@ -11,6 +11,7 @@ import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import ostium.core.base.Seed;
+import ostium.core.base.TimeBudget;
 import ostium.core.brief.Brief;
 import ostium.core.draft.Draft;
 import ostium.core.draft.Drafter;
@@ -155,6 +156,7 @@ public final class Consequences {
 
     private void goneRows(Section section) {
         for (Item item : section.items()) {
+            TimeBudget.check();
             if (!item.fact().isEmpty() && !stands(item.fact())) {
                 edits.add(new ItemEdit.RemoveItem(section.id(), item.id()));
             }
@@ -229,6 +231,7 @@ public final class Consequences {
             }
         });
         for (Item item : section.items()) {
+            TimeBudget.check();
             boolean lost = item.texts().values().stream().anyMatch(text -> isStale(text, changed));
             if (lost && to.byId(item.fact()).isEmpty()) {
                 edits.add(new ItemEdit.RemoveItem(section.id(), item.id()));

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
+import ostium.core.base.TimeBudget;
 import ostium.core.booking.BookingRules;
 import ostium.core.door.Door;
 import ostium.core.door.DoorKind;
@@ -241,6 +242,7 @@ public sealed interface WholeEdit extends Edit {
             State at = state;
             List<Edit> inverses = new ArrayList<>();
             for (Edit edit : edits) {
+                TimeBudget.check();
                 Applied applied = edit.apply(at);
                 at = applied.state();
                 inverses.add(0, applied.inverse());

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Set;
 import ostium.core.base.Reading.Span;
+import ostium.core.base.TimeBudget;
 import ostium.core.hours.BusinessDay;
 import ostium.core.sheet.TypedSheet;
 
@@ -60,6 +61,7 @@ public final class PasteReader {
         List<Span> left = new ArrayList<>();
         int at = 0;
         for (String part : parts(result.text())) {
+            TimeBudget.check();
             String line = part.strip();
             int from = at + part.indexOf(line);
             int to = from + line.length();

@@ -11,6 +11,7 @@ import java.util.Optional;
 import java.util.Set;
 import ostium.core.base.Messages;
 import ostium.core.base.Reading;
+import ostium.core.base.TimeBudget;
 import ostium.core.fact.EmailAddress;
 import ostium.core.fact.Link;
 import ostium.core.fact.Networks;
@@ -61,6 +62,7 @@ final class Proposals {
                         .orElse(true)))
                 .orElse("");
         for (Found each : found) {
+            TimeBudget.check();
             if (each.service() != null) {
                 service(each);
             } else if (each.row() != null) {

@@ -16,6 +16,7 @@ import org.apache.commons.csv.CSVParser;
 import org.apache.commons.csv.CSVRecord;
 import ostium.core.base.Messages;
 import ostium.core.base.Reading.Span;
+import ostium.core.base.TimeBudget;
 import ostium.core.fact.Minutes;
 import ostium.core.fact.Price;
 import ostium.core.sheet.TypedSheet.TypedService;
@@ -102,6 +103,7 @@ final class ServicesTable implements Finder {
             int at = 0;
             List<CSVRecord> records = parser.getRecords();
             for (CSVRecord record : records) {
+                TimeBudget.check();
                 int from = (int) Math.min(record.getCharacterPosition(), text.length());
                 at = Math.max(at, from);
                 if (columns == null) {

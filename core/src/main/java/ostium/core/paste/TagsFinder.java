@@ -5,6 +5,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import ostium.core.base.Reading.Span;
+import ostium.core.base.TimeBudget;
 import ostium.core.country.Country;
 import ostium.core.hours.OpeningHoursSyntax;
 import ostium.core.hours.SpecialHours;
@@ -29,6 +30,7 @@ final class TagsFinder implements Finder {
         Map<String, String> tags = new LinkedHashMap<>();
         int at = 0;
         for (String line : text.split("\n", -1)) {
+            TimeBudget.check();
             int equals = line.indexOf('=');
             if (equals > 0) {
                 String key = line.substring(0, equals).strip();

@@ -10,6 +10,7 @@ import java.util.function.Predicate;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import ostium.core.base.Reading.Span;
+import ostium.core.base.TimeBudget;
 import ostium.core.hours.BusinessDay;
 import ostium.core.sheet.TypedSheet;
 
@@ -151,11 +152,13 @@ final class TextFinder implements Finder {
         void each(Pattern pattern, String letters, Predicate<Span> could, Consumer<Matcher> found) {
             Matcher matcher = pattern.matcher(letters);
             for (Span line : lines) {
+                TimeBudget.check();
                 if (!could.test(line)) {
                     continue;
                 }
                 matcher.region(line.from(), line.to());
                 while (matcher.find()) {
+                    TimeBudget.check();
                     found.accept(matcher);
                 }
             }
@@ -166,6 +169,7 @@ final class TextFinder implements Finder {
         }
 
         boolean isFree(Span span) {
+            TimeBudget.check();
             for (int i = span.from(); i < span.to(); i++) {
                 if (taken[i]) {
                     return false;

@@ -9,6 +9,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.stream.Collectors;
+import ostium.core.base.TimeBudget;
 import ostium.core.copy.Claims;
 import ostium.core.site.Node;
 
@@ -59,6 +60,7 @@ public final class Rewriter {
         Flat flat = new Flat(inside);
         List<String> kept = new ArrayList<>();
         for (String sentence : flat.words().split(SENTENCE_END)) {
+            TimeBudget.check();
             boolean says = way != Way.SHORTER || !Rules.isEmpty(sentence) || holdsWhole(sentence);
             if (says) {
                 kept.add(sentence(sentence, way));

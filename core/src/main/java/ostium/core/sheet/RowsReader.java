@@ -6,6 +6,7 @@ import java.util.Set;
 import java.util.function.Consumer;
 import ostium.core.base.Messages;
 import ostium.core.base.Reading;
+import ostium.core.base.TimeBudget;
 import ostium.core.fact.Document;
 import ostium.core.fact.Fact;
 import ostium.core.fact.FactValue;
@@ -42,6 +43,7 @@ final class RowsReader {
 
     void read() {
         for (TypedRow row : sheet.rows()) {
+            TimeBudget.check();
             RowKind kind = RowKind.named(row.kind()).orElseThrow();
             String id = row.kind() + "/" + row.id();
             String main = kind.lines().get(0);

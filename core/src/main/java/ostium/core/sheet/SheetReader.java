@@ -14,6 +14,7 @@ import java.util.Set;
 import java.util.function.Function;
 import ostium.core.base.Messages;
 import ostium.core.base.Reading;
+import ostium.core.base.TimeBudget;
 import ostium.core.brief.Brief;
 import ostium.core.brief.Extent;
 import ostium.core.brief.Tone;
@@ -228,6 +229,7 @@ public final class SheetReader {
     private void services() {
         Set<String> names = new java.util.HashSet<>();
         for (int i = 0; i < sheet.services().size(); i++) {
+            TimeBudget.check();
             String field = "services." + i;
             TypedSheet.TypedService typed = sheet.services().get(i);
             String name = typed.name().strip();
@@ -277,6 +279,7 @@ public final class SheetReader {
 
     private void links() {
         for (int i = 0; i < sheet.links().size(); i++) {
+            TimeBudget.check();
             String field = "links." + i;
             String typed = sheet.links().get(i);
             if (typed == null || typed.isBlank()) {
