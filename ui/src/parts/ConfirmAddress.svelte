@@ -52,6 +52,7 @@
 <style>
   .leaf {
     max-width: 760px;
+    margin-bottom: 20px;
     padding: 14px 20px;
     overflow-wrap: anywhere;
   }

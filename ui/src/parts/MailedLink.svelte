@@ -53,11 +53,14 @@
       <SignInForm done={signedIn} />
     </div>
   {:else}
-    <p><a class="word" bind:this={onward} href={next.href}>{next.words}</a></p>
+    <p class="on"><a class="word" bind:this={onward} href={next.href}>{next.words}</a></p>
   {/if}
 </Frame>
 
 <style>
+  .on {
+    margin-top: 12px;
+  }
   .leaf {
     max-width: 460px;
     margin-top: 16px;

@@ -56,12 +56,21 @@
 
 <style>
   ul {
-    margin: 6px 0 0;
-    padding: 0 0 0 12px;
+    display: grid;
+    gap: 8px;
+    margin: 12px 0 4px;
+    padding: 2px 0 2px 12px;
     border-left: 4px solid var(--control);
     list-style: none;
     font-size: 15px;
     overflow-wrap: anywhere;
+  }
+  li {
+    display: flex;
+    flex-wrap: wrap;
+    align-items: center;
+    column-gap: 16px;
+    line-height: 1.45;
   }
   .quiet {
     font-size: 14px;
