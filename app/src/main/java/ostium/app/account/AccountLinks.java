@@ -2,6 +2,7 @@ package ostium.app.account;
 
 import java.time.Clock;
 import java.time.Duration;
+import java.util.Optional;
 import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Component;
 import ostium.app.mail.Mail;
@@ -50,11 +51,15 @@ class AccountLinks {
         mail.forget(address);
     }
 
+    /** Empty when it is not good any more. */
+    Optional<AccountToken> find(String token, AccountToken.Purpose purpose) {
+        return accounts.token(Tokens.hash(token))
+                .filter(found -> found.purpose() == purpose && found.expiresAt().isAfter(clock.instant()));
+    }
+
     /** @throws Problem when it is not good any more */
     AccountToken require(String token, AccountToken.Purpose purpose) {
-        return accounts.token(Tokens.hash(token))
-                .filter(found -> found.purpose() == purpose && found.expiresAt().isAfter(clock.instant()))
-                .orElseThrow(() -> Problem.at("", "account.linkOver"));
+        return find(token, purpose).orElseThrow(() -> Problem.at("", "account.linkOver"));
     }
 
     @Scheduled(initialDelay = 90_000, fixedDelay = 3_600_000)

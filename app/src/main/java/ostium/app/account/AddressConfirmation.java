@@ -29,13 +29,17 @@ public class AddressConfirmation {
     }
 
     /**
-     * Takes the link.
+     * Takes the link. One that was opened before, here or in another window, is good enough for an address that is confirmed.
      *
      * @param account who opened it
      * @throws Problem when the link is not good any more, or another account asked for it
      */
     @Transactional
     public void take(Account account, String token) {
+        if (account.confirmed()
+                && links.find(token, AccountToken.Purpose.CONFIRM).isEmpty()) {
+            return;
+        }
         AccountToken found = links.require(token, AccountToken.Purpose.CONFIRM);
         if (!found.account().equals(account.id())) {
             throw new Problem(HttpStatus.FORBIDDEN, "", "account.otherLink");
