@@ -11,9 +11,8 @@ import org.apache.coyote.ActionCode;
 import org.apache.coyote.InputBuffer;
 import org.springframework.boot.tomcat.servlet.TomcatServletWebServerFactory;
 import org.springframework.boot.web.server.WebServerFactoryCustomizer;
-import org.springframework.context.annotation.Bean;
-import org.springframework.context.annotation.Configuration;
 import org.springframework.core.annotation.Order;
+import org.springframework.stereotype.Component;
 import ostium.app.OstiumProperties;
 
 /**
@@ -21,8 +20,9 @@ import ostium.app.OstiumProperties;
  * holds a thread for a while only, and never many. What nobody asked for is read to its end here as well, since the server would
  * wait for it without a limit.
  */
-@Configuration
-class SlowBodies {
+@Component
+@Order(TrustedProxies.FIRST + 1)
+class SlowBodies implements WebServerFactoryCustomizer<TomcatServletWebServerFactory> {
     /**
      * Bodies of one client that have not come whole yet: of the threads there are, less than a third. A browser sends six, a school
      * behind one address some dozens.
@@ -38,10 +38,15 @@ class SlowBodies {
     /** What all clients together are counted under. */
     private static final String ALL = "";
 
-    @Bean
-    @Order(2)
-    WebServerFactoryCustomizer<TomcatServletWebServerFactory> patienceWithBodies(OstiumProperties properties) {
-        return factory -> factory.addEngineValves(new Gate(properties.patienceWithBodies()));
+    private final OstiumProperties properties;
+
+    SlowBodies(OstiumProperties properties) {
+        this.properties = properties;
+    }
+
+    @Override
+    public void customize(TomcatServletWebServerFactory factory) {
+        factory.addEngineValves(new Gate(properties.patienceWithBodies()));
     }
 
     private static final class Gate extends ValveBase {

@@ -8,25 +8,31 @@ import java.util.stream.Collectors;
 import org.apache.catalina.valves.RemoteIpValve;
 import org.springframework.boot.tomcat.servlet.TomcatServletWebServerFactory;
 import org.springframework.boot.web.server.WebServerFactoryCustomizer;
-import org.springframework.context.annotation.Bean;
-import org.springframework.context.annotation.Configuration;
 import org.springframework.core.annotation.Order;
+import org.springframework.stereotype.Component;
 import ostium.app.OstiumProperties;
 
 /**
  * The one place that says who a client is. Behind a proxy of ours it is who the proxy says (X-Forwarded-For), asked in the way
  * the proxy was asked (X-Forwarded-Proto): limits, cookies and HSTS follow. From anybody else these headers say nothing.
  */
-@Configuration
-class TrustedProxies {
-    @Bean
-    @Order(1)
-    WebServerFactoryCustomizer<TomcatServletWebServerFactory> clientsBehindProxies(OstiumProperties properties) {
-        return factory -> {
-            if (!properties.trustedProxies().isBlank()) {
-                factory.addEngineValves(valve(properties.trustedProxies()));
-            }
-        };
+@Component
+@Order(TrustedProxies.FIRST)
+class TrustedProxies implements WebServerFactoryCustomizer<TomcatServletWebServerFactory> {
+    /** Before whatever counts by client. On a class, since customizers are not ordered by the methods that make them. */
+    static final int FIRST = 1;
+
+    private final OstiumProperties properties;
+
+    TrustedProxies(OstiumProperties properties) {
+        this.properties = properties;
+    }
+
+    @Override
+    public void customize(TomcatServletWebServerFactory factory) {
+        if (!properties.trustedProxies().isBlank()) {
+            factory.addEngineValves(valve(properties.trustedProxies()));
+        }
     }
 
     private static RemoteIpValve valve(String addresses) {
