@@ -1,3 +1,4 @@
+// @vitest-environment node
 import { describe, expect, it } from 'vitest';
 import { fromProse, sameTree, toProse } from './prose';
 import type { Block, Inline } from './types';

@@ -1,3 +1,4 @@
+// @vitest-environment node
 import { describe, expect, it } from 'vitest';
 import { dayOf, instantOf, minuteWords, momentAt, moved, onGrid, shortMinute, WEEK } from './minute';
 

@@ -1,3 +1,4 @@
+// @vitest-environment node
 import { describe, expect, it } from 'vitest';
 import type { Enquiry } from '../../api/client';
 import { waitLine } from './waitLine';

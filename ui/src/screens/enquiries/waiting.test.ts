@@ -1,3 +1,4 @@
+// @vitest-environment node
 import { describe, expect, it } from 'vitest';
 import { clock, day, moment, peopleWait, waited } from './waiting';
 

@@ -1,3 +1,4 @@
+// @vitest-environment node
 import { describe, expect, it } from 'vitest';
 import { emptySheet } from '../../sheet';
 import { grouped, stretches, take, unseen, type Findings, type Proposal } from './take';

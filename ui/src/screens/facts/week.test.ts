@@ -1,3 +1,4 @@
+// @vitest-environment node
 import { describe, expect, it } from 'vitest';
 import { clock, closedWeek, dayWords, weekWords, withEdge, withoutSpan, withSpan, type Day } from './week';
 

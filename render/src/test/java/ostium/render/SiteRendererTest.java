@@ -16,6 +16,7 @@ import org.jsoup.Jsoup;
 import org.jsoup.nodes.Document;
 import org.jsoup.nodes.Element;
 import org.junit.jupiter.api.Nested;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
@@ -164,6 +165,7 @@ class SiteRendererTest {
     }
 
     @Test
+    @Tag("long")
     void drawsEveryTradeWithoutFailing() {
         TradeCatalogue.shipped().all().forEach(trade -> {
             Brief brief = Pages.brief(Pages.sheet(

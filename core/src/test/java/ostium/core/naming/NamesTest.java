@@ -95,7 +95,7 @@ class NamesTest {
     @Test
     void ofAFurtherListAreNoneOfTheLast() {
         Brief brief = brief(TradeCatalogue.shipped().byId("tailor"), "", "Tolver");
-        for (int seed = 0; seed < 40; seed++) {
+        EachTrade.seeds(40).forEach(seed -> {
             List<String> before = List.of();
             for (int turn = 0; turn < 4; turn++) {
                 List<String> now = Names.others(brief, new Seed(seed), turn, 6).stream()
@@ -107,6 +107,6 @@ class NamesTest {
                 }
                 before = now;
             }
-        }
+        });
     }
 }

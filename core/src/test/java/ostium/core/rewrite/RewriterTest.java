@@ -8,6 +8,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
 import org.junit.jupiter.api.Nested;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -123,6 +124,7 @@ class RewriterTest {
 
         @ParameterizedTest
         @EnumSource(Way.class)
+        @Tag("long")
         void inEveryWay(Way way) throws IOException {
             for (String frame : FRAMES) {
                 for (String object : OBJECTS) {

@@ -8,6 +8,7 @@ import java.time.Instant;
 import java.time.ZoneOffset;
 import java.util.List;
 import java.util.stream.Stream;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -20,6 +21,7 @@ import ostium.core.paste.Source;
  * Words that were made to keep a reader busy: the same letters again and again, as long as a line may be and far longer. They took
  * half a minute once; the limit here is a hundred times what they take now, so that only such a reader is found by it.
  */
+@Tag("long")
 class HostileLinesTest {
     private static final Duration LONG = Duration.ofSeconds(20);
     private static final int FAR_LONGER = 20_000;

@@ -261,7 +261,7 @@ class TradeFindingTest {
     void oneLetterLeftOutIsForgiven() {
         List<String> lost = new ArrayList<>();
         int tried = 0;
-        for (Trade trade : TRADES.all()) {
+        for (Trade trade : EachTrade.all()) {
             String name = trade.name();
             for (MatchResult word :
                     Pattern.compile("\\p{L}{4,}").matcher(name).results().toList()) {
