@@ -68,9 +68,17 @@ public class ConfirmedRecipients {
         if (addresses.isEmpty()) {
             return List.of();
         }
-        Set<String> trusted = recipients.trusted(site);
-        List<String> told = addresses.stream().filter(trusted::contains).toList();
-        return told.isEmpty() ? recipients.owner(site).stream().toList() : told;
+        List<RecipientMapper.Trusted> trusted = recipients.trusted(site);
+        List<String> told = addresses.stream()
+                .filter(address ->
+                        trusted.stream().anyMatch(each -> each.email().equals(address)))
+                .toList();
+        return told.isEmpty()
+                ? trusted.stream()
+                        .filter(RecipientMapper.Trusted::owner)
+                        .map(RecipientMapper.Trusted::email)
+                        .toList()
+                : told;
     }
 
     /** Where the messages of a site go. */
@@ -105,7 +113,7 @@ public class ConfirmedRecipients {
 
     private Set<String> untrusted(String site, State state) {
         Set<String> set = new TreeSet<>(Recipients.mailsOf(state.doors()));
-        set.removeAll(recipients.trusted(site));
+        recipients.trusted(site).forEach(each -> set.remove(each.email()));
         return set;
     }
 

@@ -3,7 +3,6 @@ package ostium.app.recipient;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
 import org.apache.ibatis.annotations.Delete;
 import org.apache.ibatis.annotations.Insert;
 import org.apache.ibatis.annotations.Mapper;
@@ -13,14 +12,11 @@ import org.apache.ibatis.annotations.Update;
 @Mapper
 interface RecipientMapper {
     /** Who has said yes, who the site belongs to, and who helps with it by an invitation that came by mail. */
-    @Select("select email from recipient where site = #{site} and confirmed_at is not null"
-            + " union select email from account where id = (select owner from site where id = #{site})"
-            + " union select email from account join helper on helper.account = account.id"
+    @Select("select email, true as owner from account where id = (select owner from site where id = #{site})"
+            + " union all select email, false from recipient where site = #{site} and confirmed_at is not null"
+            + " union all select email, false from account join helper on helper.account = account.id"
             + " where helper.site = #{site} and confirmed_at is not null")
-    Set<String> trusted(String site);
-
-    @Select("select email from account where id = (select owner from site where id = #{site})")
-    Optional<String> owner(String site);
+    List<Trusted> trusted(String site);
 
     @Select("select site, email, asked_at, confirmed_at from recipient where site = #{site}")
     List<Recipient> ofSite(String site);
@@ -40,4 +36,7 @@ interface RecipientMapper {
 
     @Delete("delete from recipient where site = #{site} and email = #{email}")
     void forget(String site, String email);
+
+    /** An address messages may go to. */
+    record Trusted(String email, boolean owner) {}
 }
