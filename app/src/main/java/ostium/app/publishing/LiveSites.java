@@ -37,7 +37,9 @@ public class LiveSites {
     private static final int HOSTS = 2_000;
 
     /** How long the start may take to read them; the rest is read when it is asked for. */
-    private static final Duration START = Duration.ofSeconds(30);
+    private static final Duration START = Duration.ofMinutes(2);
+
+    private static final Duration AGAIN = Duration.ofMillis(500);
 
     /** Bytes of pictures and documents that are kept in memory. */
     private static final long PICTURES_IN_MEMORY = 64L * 1024 * 1024;
@@ -152,16 +154,27 @@ public class LiveSites {
         byHost.invalidate(host);
     }
 
-    /** Before any visitor is sent here: what stands can be shown from now on, whatever becomes of the database. */
+    /**
+     * Before any visitor is sent here: what stands can be shown from now on, whatever becomes of the database. One that goes away
+     * meanwhile is waited for.
+     */
     @EventListener(ApplicationStartedEvent.class)
-    void begin() {
+    void begin() throws InterruptedException {
         Instant end = clock.instant().plus(START);
+        while (!readAll(end) && clock.instant().isBefore(end)) {
+            Thread.sleep(AGAIN.toMillis());
+        }
+    }
+
+    private boolean readAll(Instant end) {
         try {
             publications.hosts(HOSTS).stream()
                     .takeWhile(host -> clock.instant().isBefore(end))
                     .forEach(this::readAhead);
+            return true;
         } catch (DataAccessException e) {
-            LOG.warn("pages are read when they are asked for: {}", e.getMessage());
+            LOG.warn("the pages cannot be read yet: {}", e.getMessage());
+            return false;
         }
     }
 
