@@ -19,6 +19,7 @@ import java.util.concurrent.atomic.AtomicInteger;
 import java.util.concurrent.atomic.AtomicLong;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.IntStream;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.JsonNode;
 
@@ -181,12 +182,19 @@ final class CampaignWork {
         }
     }
 
-    /** A visitor's browser asks again elsewhere when nobody answers; where nobody does, the page is away. */
+    /**
+     * A visitor's browser asks elsewhere when nobody answers, and once more where it asked first: that one may have become ready in the
+     * moment the other was killed. Where nobody answers then, the page is away.
+     */
     private void read() {
         while (!isOver) {
             int stood = published.get();
             int first = (int) (pagesRead.getAndIncrement() % 2);
-            String page = page(first).isEmpty() ? page(1 - first) : page(first);
+            String page = IntStream.of(first, 1 - first, first)
+                    .mapToObj(this::page)
+                    .filter(found -> !found.isEmpty())
+                    .findFirst()
+                    .orElse("");
             Matcher version = Pattern.compile("Version ([0-9]+)").matcher(page);
             if (!page.contains("</html>") || !version.find()) {
                 faults.add("no page");

@@ -25,7 +25,7 @@ final class TwoApplications {
     private void start(int which) {
         starting[which] = CompletableFuture.runAsync(() -> {
             try {
-                ApplicationProcess process = ApplicationProcess.start(database, settings);
+                ApplicationProcess process = supervised();
                 synchronized (running) {
                     running[which] = process;
                 }
@@ -33,6 +33,20 @@ final class TwoApplications {
                 throw new CompletionException(e);
             }
         });
+    }
+
+    /** What ends by itself while it starts, for the database was killed right then, is started again: tools/supervise does so. */
+    private ApplicationProcess supervised() throws IOException, InterruptedException {
+        for (int starts = 1; ; starts++) {
+            ApplicationProcess.Starting starting = ApplicationProcess.starting(database, settings);
+            try {
+                return starting.ready();
+            } catch (AssertionError failed) {
+                if (starting.process().isAlive() || starts == 5) {
+                    throw failed;
+                }
+            }
+        }
     }
 
     /** The port of one of them, which may be dead. */
