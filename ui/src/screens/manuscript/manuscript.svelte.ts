@@ -301,8 +301,16 @@ export class ManuscriptState {
     await this.letGo(aside);
   }
 
-  /** Asks for something only the server can do, after all that waits here. */
-  async #ask(path: string, more: Record<string, string>, body: Record<string, unknown> = {}): Promise<void> {
+  #asked: Promise<void> = Promise.resolve();
+
+  /** Asks for something only the server can do, after all that waits here and all that was asked before. */
+  #ask(path: string, more: Record<string, string>, body: Record<string, unknown> = {}): Promise<void> {
+    const answered = this.#asked.then(() => this.#askNow(path, more, body));
+    this.#asked = answered.catch(() => undefined);
+    return answered;
+  }
+
+  async #askNow(path: string, more: Record<string, string>, body: Record<string, unknown>): Promise<void> {
     await this.keep();
     if (this.waits) {
       this.listener.said(say('manuscript.manuscript.theConnectionIsAwayTry'), true);

@@ -171,6 +171,17 @@ describe('a manuscript being worked on', () => {
     expect(manuscript.outbox.keeping).toBe('kept');
   });
 
+  it('takes a step back only once what was asked before it is answered', async () => {
+    const drafted = manuscript.draftAgain('one');
+    const undone = manuscript.undo();
+    await settle(10);
+    await Promise.all([drafted, undone]);
+    expect(server.sent.map((sent) => [sent.path.split('/').at(-1), sent.body.revision])).toEqual([
+      ['draft', 1],
+      ['undo', 2]
+    ]);
+  });
+
   it('looks again in a moment while the words are being read, and not after', async () => {
     server.isReading = true;
     await manuscript.load();
