@@ -330,9 +330,8 @@ export class ManuscriptState {
       return;
     }
     const problem = problemOf(error, response);
-    const isElsewhere = problem.field === 'elsewhere';
-    this.listener.said(problem.detail, !isElsewhere);
-    if (isElsewhere) this.listener.toLook();
+    this.listener.said(problem.detail, problem.field !== 'elsewhere');
+    if (problem.field === 'elsewhere') this.listener.toLook();
   }
 
   /** Looks whether somebody else has changed the site; true when there is something new. */
