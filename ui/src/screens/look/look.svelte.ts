@@ -1,5 +1,6 @@
 import { api, problemOf } from '../../api/client';
 import type { components } from '../../api/schema';
+import { Turns } from '../../keeping/turns';
 import { say } from '../../words/say';
 
 export type LookView = components['schemas']['LookView'];
@@ -19,10 +20,13 @@ export type What =
   | 'paint'
   | 'trim';
 
+type Act = () => Promise<{ data?: LookView; error?: unknown; response: Response }>;
+
 /** The look of one site: shown, changed one thing at a time, and taken back. */
 export class LookState {
   view = $state.raw<LookView | null>(null);
   busy = $state(false);
+  readonly #turns = new Turns();
   fault = $state({ field: '', detail: '' });
   /** What has just happened, in words. */
   said = $state('');
@@ -82,11 +86,12 @@ export class LookState {
     });
   }
 
-  async #ask(
-    said: string,
-    act: () => Promise<{ data?: LookView; error?: unknown; response: Response }>
-  ): Promise<boolean> {
-    if (this.busy) return false;
+  /** A step back taken at once takes back what was just asked for, not the step before it. */
+  #ask(said: string, act: Act): Promise<boolean> {
+    return this.#turns.ask(() => this.#askNow(said, act));
+  }
+
+  async #askNow(said: string, act: Act): Promise<boolean> {
     this.busy = true;
     this.fault = { field: '', detail: '' };
     this.said = '';

@@ -4,6 +4,7 @@ import { apply, sectionsOf, textsOf, type Edit } from '../../document/edits';
 import type { Block, Kind, Section, Site } from '../../document/types';
 import { lastKnown } from '../../keeping/browserStore';
 import { outboxOf, type Outbox } from '../../keeping/outbox.svelte';
+import { Turns } from '../../keeping/turns';
 import { typedLines, typedTexts } from './typedHere';
 import { session } from '../../session.svelte';
 import { say } from '../../words/say';
@@ -301,13 +302,11 @@ export class ManuscriptState {
     await this.letGo(aside);
   }
 
-  #asked: Promise<void> = Promise.resolve();
+  readonly #turns = new Turns();
 
   /** Asks for something only the server can do, after all that waits here and all that was asked before. */
   #ask(path: string, more: Record<string, string>, body: Record<string, unknown> = {}): Promise<void> {
-    const answered = this.#asked.then(() => this.#askNow(path, more, body));
-    this.#asked = answered.catch(() => undefined);
-    return answered;
+    return this.#turns.ask(() => this.#askNow(path, more, body));
   }
 
   async #askNow(path: string, more: Record<string, string>, body: Record<string, unknown>): Promise<void> {
