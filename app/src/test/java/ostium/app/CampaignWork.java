@@ -7,6 +7,8 @@ import java.sql.Connection;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.sql.Statement;
+import java.time.Duration;
+import java.time.Instant;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -32,6 +34,10 @@ final class CampaignWork {
     static final String HOST = "campaign.localhost";
     private static final int VISITORS = 3;
     private static final int PAUSE = 300;
+
+    /** How long something may be sent again before nobody is going to answer it. */
+    private static final Duration PATIENCE = Duration.ofMinutes(3);
+
     private static final Pattern NUMBERED = Pattern.compile("Message number [0-9]+");
 
     private final TwoApplications applications;
@@ -71,7 +77,7 @@ final class CampaignWork {
     void end() throws InterruptedException {
         isOver = true;
         for (Thread each : busy) {
-            each.join(120_000);
+            each.join(PATIENCE.plusMinutes(1).toMillis());
             assertThat(each.isAlive()).as("somebody is still waiting").isFalse();
         }
     }
@@ -89,8 +95,10 @@ final class CampaignWork {
         int to(int port);
     }
 
+    /** @return the answer; 0 when there was none in time */
     private int untilAnswered(String what, Sent sent) {
-        while (true) {
+        Instant end = Instant.now().plus(PATIENCE);
+        while (Instant.now().isBefore(end)) {
             try {
                 int status = sent.to(applications.anyPort());
                 if (status >= 500 && status != 503) {
@@ -105,6 +113,7 @@ final class CampaignWork {
             sentAgain.incrementAndGet();
             pause(PAUSE / 3);
         }
+        return 0;
     }
 
     private void write() {
@@ -171,12 +180,16 @@ final class CampaignWork {
                 faults.add(status + " " + key);
             }
             if (renames) {
-                untilAnswered(
+                int answer = untilAnswered(
                         "version " + version,
                         port -> signedIn(port)
                                 .call("POST", "/api/sites/" + site + "/publications", Map.of("address", ""))
                                 .status());
-                published.set(version);
+                if (answer == 201) {
+                    published.set(version);
+                } else {
+                    faults.add(answer + " version " + version);
+                }
             }
             pause(PAUSE);
         }

@@ -6,14 +6,9 @@ import com.github.benmanes.caffeine.cache.LoadingCache;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
-import java.util.List;
 import java.util.Optional;
-import org.slf4j.Logger;
-import org.slf4j.LoggerFactory;
-import org.springframework.boot.context.event.ApplicationStartedEvent;
 import org.springframework.context.event.EventListener;
 import org.springframework.dao.DataAccessException;
-import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Service;
 import ostium.app.publishing.LiveSite.LiveFile;
 import ostium.app.publishing.PublicationMapper.LivePublication;
@@ -22,24 +17,15 @@ import ostium.app.web.Origins;
 import ostium.core.edit.State;
 import ostium.core.edit.Stored;
 import ostium.core.sheet.SheetReading;
-import tools.jackson.core.JacksonException;
 
 /**
- * Published versions in memory, by host. What another instance publishes is seen within half a second: each asks which
- * addresses have changed since the last change it knows. While the database cannot be asked, what was last known of a host
- * is served; so that it is known, versions are read before anybody asks: all at the start, and each that another instance publishes.
+ * Published versions in memory, by host. While the database cannot be asked, what was last known of a host
+ * is served; so that it is known, {@link LiveSitesAhead} reads versions before anybody asks.
  */
 @Service
 public class LiveSites {
-    private static final Logger LOG = LoggerFactory.getLogger(LiveSites.class);
-
     /** Hosts whose versions are in memory. */
-    private static final int HOSTS = 2_000;
-
-    /** How long the start may take to read them; the rest is read when it is asked for. */
-    private static final Duration START = Duration.ofMinutes(2);
-
-    private static final Duration AGAIN = Duration.ofMillis(500);
+    static final int HOSTS = 2_000;
 
     /** Bytes of pictures and documents that are kept in memory. */
     private static final long PICTURES_IN_MEMORY = 64L * 1024 * 1024;
@@ -59,7 +45,6 @@ public class LiveSites {
             Caffeine.newBuilder().maximumSize(HOSTS).build();
 
     private volatile Instant askedInVain = Instant.MIN;
-    private long newestKnown = -1;
 
     LiveSites(PublicationMapper publications, StandingParts parts, Readings readings, Origins origins, Clock clock) {
         this.publications = publications;
@@ -100,7 +85,12 @@ public class LiveSites {
         }
     }
 
-    private Optional<LiveSite> read(String host) {
+    /**
+     * The newest version that stands at a host.
+     *
+     * @throws DataAccessException while the database cannot be asked
+     */
+    Optional<LiveSite> read(String host) {
         Optional<LiveSite> known = byHost.get(host);
         if (known.isEmpty() || known.get().isOf(clock.instant())) {
             return known;
@@ -152,54 +142,5 @@ public class LiveSites {
     /** What stands at a host is read anew when it is next asked for. */
     public void forget(String host) {
         byHost.invalidate(host);
-    }
-
-    /**
-     * Before any visitor is sent here: what stands can be shown from now on, whatever becomes of the database. One that goes away
-     * meanwhile is waited for.
-     */
-    @EventListener(ApplicationStartedEvent.class)
-    void begin() throws InterruptedException {
-        Instant end = clock.instant().plus(START);
-        while (!readAll(end) && clock.instant().isBefore(end)) {
-            Thread.sleep(AGAIN.toMillis());
-        }
-    }
-
-    private boolean readAll(Instant end) {
-        try {
-            publications.hosts(HOSTS).stream()
-                    .takeWhile(host -> clock.instant().isBefore(end))
-                    .forEach(this::readAhead);
-            return true;
-        } catch (DataAccessException e) {
-            LOG.warn("the pages cannot be read yet: {}", e.getMessage());
-            return false;
-        }
-    }
-
-    /** A version that cannot be read here is told to whoever asks for it, and keeps nobody from the others. */
-    private void readAhead(String host) {
-        try {
-            byHost.get(host);
-        } catch (Stored.Unreadable | JacksonException e) {
-            LOG.warn("the version at {} cannot be read: {}", host, e.getMessage());
-        }
-    }
-
-    @Scheduled(fixedDelay = 500)
-    void follow() {
-        try {
-            long newest = publications.newestChange();
-            if (newestKnown >= 0 && newest > newestKnown) {
-                List<String> changed = publications.changedSince(newestKnown);
-                changed.forEach(byHost::invalidate);
-                changed.forEach(this::readAhead);
-            }
-            newestKnown = newest;
-        } catch (DataAccessException e) {
-            // The versions in memory go on being served; the next round asks again.
-            LOG.warn("the database cannot be asked for changes: {}", e.getMessage());
-        }
     }
 }

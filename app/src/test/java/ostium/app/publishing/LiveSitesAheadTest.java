@@ -11,7 +11,7 @@ import org.junit.jupiter.api.Test;
 import org.springframework.dao.DataAccessResourceFailureException;
 
 /** An instance says that it is ready when it can show what stands. */
-class LiveSitesTest {
+class LiveSitesAheadTest {
     private final List<String> asked = new ArrayList<>();
 
     /** A database that is away when it is asked for the first time. */
@@ -30,7 +30,9 @@ class LiveSitesTest {
 
     @Test
     void aDatabaseThatGoesAwayDuringTheStartIsWaitedFor() throws InterruptedException {
-        new LiveSites(awayAtFirst(), null, null, null, Clock.systemUTC()).begin();
+        PublicationMapper publications = awayAtFirst();
+        Clock clock = Clock.systemUTC();
+        new LiveSitesAhead(publications, new LiveSites(publications, null, null, null, clock), clock).begin();
         assertThat(asked).containsExactly("hosts", "hosts", "live");
     }
 }
