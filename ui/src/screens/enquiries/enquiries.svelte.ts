@@ -1,4 +1,3 @@
-import { SvelteDate } from 'svelte/reactivity';
 import { api, problemOf, type Enquiry, type Problem } from '../../api/client';
 import { lastKnown } from '../../keeping/browserStore';
 import { say } from '../../words/say';
@@ -25,16 +24,20 @@ export type Shelf = '' | 'over' | 'unwanted' | 'people';
 
 /** The messages of a site, what is done with them, and what is only planned. */
 export class EnquiriesState {
-  /** When the list was last brought up to date. */
-  readonly now = new SvelteDate();
   list = $state<Enquiry[] | null>(null);
   away = $state(false);
   /** Whether there are older ones than those that were read so far. */
   more = $state(false);
 
   #site = '';
+  #read = $state(Date.now());
   /** Those that stand behind the first list, asked for one list after the other. */
   #behind: Enquiry[] = [];
+
+  /** When the list was last brought up to date. No SvelteDate, which stands still once its first reader has gone. */
+  get now(): Date {
+    return new Date(this.#read);
+  }
 
   /** Those that wait, the longest first; then those that are open, by the day to ask again. */
   get open(): Enquiry[] {
@@ -107,7 +110,7 @@ export class EnquiriesState {
       void lastKnown.put(`enquiries/${site}`, data);
     }
     this.away = response.status >= 500;
-    this.now.setTime(Date.now());
+    this.#read = Date.now();
   }
 
   /** Reads older ones too; what is wrong, or nothing. */

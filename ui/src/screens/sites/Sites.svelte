@@ -1,6 +1,5 @@
 <script lang="ts">
   import { onDestroy } from 'svelte';
-  import { SvelteDate } from 'svelte/reactivity';
   import { api, type SiteLine } from '../../api/client';
   import Frame from '../../parts/Frame.svelte';
   import SignInForm from '../../parts/SignInForm.svelte';
@@ -12,7 +11,7 @@
   let sites = $state<SiteLine[] | null>(null);
   let away = $state(false);
 
-  const now = new SvelteDate();
+  let now = $state.raw(new Date());
 
   const lead = $derived.by(() => {
     const all = sites ?? [];
@@ -37,7 +36,7 @@
     await session.load();
     const { data } = await api.GET('/api/sites');
     away = !data;
-    now.setTime(Date.now());
+    now = new Date();
     if (data) sites = inOrder(data);
     else retry = setTimeout(() => void load(), 2500);
   }
