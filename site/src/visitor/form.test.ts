@@ -12,11 +12,12 @@ beforeEach(() => {
       <input type="hidden" name="submission" value="">
       <button class="send" type="submit">Send</button>
       <p class="fault unsent" hidden>Not sent</p>
-      <div class="sent" hidden>Sent</div>
+      <div class="sent" tabindex="-1" hidden>Sent</div>
     </form>`;
 });
 
 const form = () => document.querySelector('form')!;
+const button = () => document.querySelector<HTMLButtonElement>('.send')!;
 const answered = (ok: boolean, body: unknown) =>
   vi.stubGlobal('fetch', vi.fn().mockResolvedValue({ ok, json: () => Promise.resolve(body) }));
 const send = async () => {
@@ -29,6 +30,29 @@ it('says that it is sent, in its place', async () => {
   await send();
   expect(document.querySelector<HTMLElement>('.sent')!.hidden).toBe(false);
   expect(form().classList.contains('is-sent')).toBe(true);
+});
+
+it('gives the cursor to what says so, for the button it was on has gone', async () => {
+  answered(true, { sent: true });
+  button().focus();
+  await send();
+  expect(document.activeElement).toBe(document.querySelector('.sent'));
+});
+
+it('leaves the cursor on the button while it sends and when it could not, and sends once', async () => {
+  let away: (reason: Error) => void = () => undefined;
+  const fetching = vi.fn().mockReturnValue(new Promise((_, reject) => (away = reject)));
+  vi.stubGlobal('fetch', fetching);
+  button().focus();
+  await send();
+  await send();
+  expect(fetching).toHaveBeenCalledOnce();
+  expect(document.activeElement).toBe(button());
+  expect(button().getAttribute('aria-disabled')).toBe('true');
+  away(new TypeError('Failed to fetch'));
+  await new Promise((done) => setTimeout(done));
+  expect(document.activeElement).toBe(button());
+  expect(button().hasAttribute('aria-disabled')).toBe(false);
 });
 
 it('points at the field that is wrong, and gives it the cursor', async () => {
@@ -45,7 +69,6 @@ it('keeps what was written and says so when the connection is away', async () =>
   await send();
   expect(document.querySelector<HTMLElement>('.unsent')!.hidden).toBe(false);
   expect(document.querySelector<HTMLInputElement>('#f-name')!.value).toBe('Wilma');
-  expect(document.querySelector<HTMLButtonElement>('.send')!.disabled).toBe(false);
 });
 
 it('gives one sending one id, however often it is pressed', async () => {

@@ -14,6 +14,8 @@ export function sendInPlace(): void {
 
 async function send(form: HTMLFormElement): Promise<void> {
   const button = form.querySelector<HTMLButtonElement>('.send');
+  // Not `disabled`: that would take the cursor away from it.
+  if (button?.hasAttribute('aria-disabled')) return;
   const submission = form.elements.namedItem('submission') as HTMLInputElement;
   submission.value ||= crypto.randomUUID ? crypto.randomUUID() : String(Math.random()).slice(2);
   const heavy = tooMany(form);
@@ -21,7 +23,7 @@ async function send(form: HTMLFormElement): Promise<void> {
     point(form, heavy)?.focus();
     return;
   }
-  if (button) button.disabled = true;
+  button?.setAttribute('aria-disabled', 'true');
   show(form, '.unsent', false);
   sending(form, true);
   try {
@@ -33,7 +35,10 @@ async function send(form: HTMLFormElement): Promise<void> {
     const first = point(form, ((await answer.json()) as Answer).faults ?? {});
     if (answer.ok) {
       form.classList.add('is-sent');
-      show(form, '.sent', true)?.scrollIntoView({ block: 'nearest' });
+      const sent = show(form, '.sent', true);
+      sent?.scrollIntoView({ block: 'nearest' });
+      // The button is hidden now, and the cursor was on it.
+      sent?.focus({ preventScroll: true });
     } else if (first) {
       first.focus();
     } else {
@@ -44,7 +49,7 @@ async function send(form: HTMLFormElement): Promise<void> {
     show(form, '.unsent', true)?.scrollIntoView({ block: 'nearest' });
   } finally {
     sending(form, false);
-    if (button) button.disabled = false;
+    button?.removeAttribute('aria-disabled');
   }
 }
 

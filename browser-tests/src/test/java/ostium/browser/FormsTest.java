@@ -19,6 +19,8 @@ import javax.imageio.ImageIO;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
+import ostium.app.Browserlike;
+import tools.jackson.databind.JsonNode;
 
 /** An owner builds a form where it stands; a visitor on a phone fills it in, with a script and without. */
 class FormsTest {
@@ -192,6 +194,43 @@ class FormsTest {
         assertThat(page.getByText("Your message is with Sweeps with Forms.").first())
                 .isVisible();
     }
+
+    /** A page that still ran towards its form when Send was pressed has lost a press. */
+    @Test
+    void theFieldAVisitorGoesToStandsStillAndThanksHasTheCursor() {
+        String address = "stands-" + UUID.randomUUID().toString().substring(0, 8);
+        Browserlike owner = Browserlike.fresh();
+        JsonNode site = owner.site(Browserlike.sheet("Still Sweeps"));
+        owner.signUp(UUID.randomUUID() + "@quill.example");
+        owner.keep(site);
+        assertThat(owner.publish(site, address).status()).isEqualTo(201);
+        try (BrowserContext context = Chromium.context(Chromium.Screen.PHONE)) {
+            Page page = context.newPage();
+            page.navigate(Chromium.site(address));
+            Locator message = page.getByLabel("Your message");
+            assertThat(message).not().isInViewport();
+            assertThat(message.evaluate(RUNS_ON)).isEqualTo(0);
+            assertThat(message).isInViewport();
+            assertThat(message).isFocused();
+            page.getByLabel("Your name").fill("Oona");
+            page.getByLabel("Telephone or e-mail").fill("oona@quayle.example");
+            message.fill("The stove smokes.");
+            page.locator("form.f .send").press("Enter");
+            assertThat(page.locator("form.f .sent")).isFocused();
+            assertThat(page.locator("form.f .sent")).isInViewport();
+            assertThat(Axe.findings(page)).isEmpty();
+        }
+    }
+
+    /** By how much the page still moves, a fifth of a second after a field took the cursor. */
+    private static final String RUNS_ON = """
+            async (field) => {
+              field.focus();
+              const at = scrollY;
+              for (let frame = 0; frame < 12; frame++) await new Promise(requestAnimationFrame);
+              return scrollY - at;
+            }
+            """;
 
     private static FilePayload stove(String name) {
         ByteArrayOutputStream png = new ByteArrayOutputStream();

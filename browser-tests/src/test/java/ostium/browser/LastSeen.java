@@ -53,7 +53,8 @@ public final class LastSeen implements BeforeEachCallback, TestExecutionExceptio
     }
 
     private static void answered(Response response) {
-        if (response.url().contains("/api/")) {
+        // What a visitor sends too.
+        if (response.url().contains("/api/") || !response.request().method().equals("GET")) {
             ANSWERED.add(said(String.valueOf(response.status()), response.request()));
         }
     }
