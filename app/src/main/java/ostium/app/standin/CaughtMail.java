@@ -1,6 +1,8 @@
 package ostium.app.standin;
 
+import com.icegreen.greenmail.mail.MovingMessage;
 import com.icegreen.greenmail.user.GreenMailUser;
+import com.icegreen.greenmail.user.UserImpl;
 import com.icegreen.greenmail.util.GreenMail;
 import com.icegreen.greenmail.util.ServerSetup;
 import jakarta.annotation.PostConstruct;
@@ -62,10 +64,10 @@ public class CaughtMail implements MailStandIn {
     /** Takes mail, also again after {@link #stop}; what was caught before is still there. */
     public synchronized void start() {
         server = new GreenMail(new ServerSetup(port, "127.0.0.1", ServerSetup.PROTOCOL_SMTP));
-        GreenMailUser everybody = server.setUser("everybody", "");
+        GreenMailUser nobody = new HoldsNothing();
         server.getUserManager().setMessageDeliveryHandler((message, address) -> {
             files.keep(message.getMessage());
-            return everybody;
+            return nobody;
         });
         server.start();
     }
@@ -74,6 +76,18 @@ public class CaughtMail implements MailStandIn {
     @PreDestroy
     public synchronized void stop() {
         server.stop();
+    }
+
+    /** A recipient without a mailbox: what came is in the files, and the server's own mailboxes only ever grow. */
+    private static final class HoldsNothing extends UserImpl {
+        HoldsNothing() {
+            super("nobody", "nobody", "", null);
+        }
+
+        @Override
+        public void deliver(MovingMessage message) {
+            // Kept as a file by the handler that asked for this recipient.
+        }
     }
 
     @Override
