@@ -126,6 +126,14 @@ describe('a site being worked on', () => {
     expect(server.sheet.lines.name).toBe('Typed later');
   });
 
+  it('is made once, though two things need it at once', async () => {
+    name('Typed');
+    await settle(290);
+    await Promise.all([site.ready(), site.ready(), settle(1000)]);
+    expect(server.sent.filter((sent) => sent.path === '/api/sites')).toHaveLength(1);
+    expect(server.sheet.lines.name).toBe('Typed');
+  });
+
   it('is made once, though the connection goes while it is made', async () => {
     server.away = true;
     name('In a tunnel');

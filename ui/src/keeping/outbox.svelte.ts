@@ -70,6 +70,7 @@ export class Outbox {
   #timers: Record<string, ReturnType<typeof setTimeout>> = {};
   #retry: ReturnType<typeof setTimeout> | undefined;
   #running: Promise<void> | undefined;
+  #making: Answered | undefined;
   #carrier: Carrier | undefined;
 
   /**
@@ -244,12 +245,20 @@ export class Outbox {
     return this.items.find((item) => item.state === 'waiting');
   }
 
-  /** Makes the site on the server if it is not there yet; answers it as it was made. */
-  async begin(): Promise<{ data?: unknown; error?: unknown; response: Response } | null> {
+  /**
+   * Makes the site on the server if it is not there yet; answers it as it was made. Who asks while it is being made gets
+   * the same answer: a second one would take the browser another key, which does not open it.
+   */
+  async begin(): Promise<Awaited<Answered> | null> {
     if (!this.fresh) return null;
-    const made = await api.POST('/api/sites', { body: { id: this.site } });
-    if (made.data) this.fresh = false;
-    return made;
+    this.#making ??= api
+      .POST('/api/sites', { body: { id: this.site } })
+      .then((made) => {
+        if (made.data) this.fresh = false;
+        return made;
+      })
+      .finally(() => (this.#making = undefined));
+    return this.#making;
   }
 
   /** Whether the next can be sent after this one. */

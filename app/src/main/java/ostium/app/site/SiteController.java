@@ -7,6 +7,7 @@ import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import java.util.regex.Pattern;
+import org.springframework.dao.DuplicateKeyException;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -16,6 +17,7 @@ import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import ostium.app.account.Account;
 import ostium.app.account.AccountService;
+import ostium.app.web.BrowserKey;
 import ostium.app.web.Problem;
 import ostium.app.web.RateLimits;
 import ostium.core.edit.State;
@@ -92,11 +94,23 @@ class SiteController {
             return views.view(access.require(asked.id(), request));
         }
         limits.require(RateLimits.Act.NEW_SITE, request.getRemoteAddr());
+        try {
+            return views.view(begun(asked.id(), request, response));
+        } catch (DuplicateKeyException e) {
+            // Asked for twice at once: the other has made it.
+            return views.view(access.require(asked.id(), request));
+        }
+    }
+
+    private StoredSite begun(String id, HttpServletRequest request, HttpServletResponse response) {
         Optional<Account> account = accounts.current();
-        StoredSite site = account.isPresent()
-                ? sites.create(asked.id(), account.get().id(), null)
-                : sites.create(asked.id(), null, SiteKey.OF.hashOrNew(request, response));
-        return views.view(site);
+        if (account.isPresent()) {
+            return sites.create(id, account.get().id(), null);
+        }
+        BrowserKey.Offered key = SiteKey.OF.offered(request);
+        StoredSite site = sites.create(id, null, key.hash());
+        key.giveWith(response);
+        return site;
     }
 
     @GetMapping("/api/sites/{id}")

@@ -32,19 +32,35 @@ public record BrowserKey(String cookie, Duration lasts) {
 
     /** Hash of the key this request carries, or of a new one given with the answer. */
     public String hashOrNew(HttpServletRequest request, HttpServletResponse response) {
-        return hash(request).orElseGet(() -> {
+        Offered offered = offered(request);
+        offered.giveWith(response);
+        return offered.hash();
+    }
+
+    /** The key this request carries, or a new one the browser does not have yet. */
+    public Offered offered(HttpServletRequest request) {
+        return hash(request).map(hash -> new Offered(hash, Optional.empty())).orElseGet(() -> {
             String key = Tokens.fresh();
-            response.addHeader(
-                    HttpHeaders.SET_COOKIE,
-                    ResponseCookie.from(cookie, key)
-                            .httpOnly(true)
-                            .sameSite("Lax")
-                            .secure(request.isSecure())
-                            .path("/")
-                            .maxAge(lasts)
-                            .build()
-                            .toString());
-            return Tokens.hash(key);
+            ResponseCookie given = ResponseCookie.from(cookie, key)
+                    .httpOnly(true)
+                    .sameSite("Lax")
+                    .secure(request.isSecure())
+                    .path("/")
+                    .maxAge(lasts)
+                    .build();
+            return new Offered(Tokens.hash(key), Optional.of(given));
         });
+    }
+
+    /**
+     * A key that is kept by its hash.
+     *
+     * @param cookie what gives it to the browser; none where it has it already
+     */
+    public record Offered(String hash, Optional<ResponseCookie> cookie) {
+        /** Gives the browser the key, once what it opens is there. */
+        public void giveWith(HttpServletResponse response) {
+            cookie.ifPresent(each -> response.addHeader(HttpHeaders.SET_COOKIE, each.toString()));
+        }
     }
 }
