@@ -4,7 +4,7 @@
   import { loadAhead } from './router';
   import Notices from './parts/Notices.svelte';
   import { SIGNED_OUT } from './api/client';
-  import { anythingWaits, signedOut, tryAgain } from './keeping/outbox.svelte';
+  import { anythingWaits, signedOut, tryAgain } from './keeping/outboxes';
   import { session } from './session.svelte';
 
   void session.load();

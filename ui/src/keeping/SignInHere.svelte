@@ -1,7 +1,7 @@
 <script lang="ts">
   import { Dialog, Portal } from '@skeletonlabs/skeleton-svelte';
   import SignInForm from '../parts/SignInForm.svelte';
-  import { tryAgain } from './outbox.svelte';
+  import { tryAgain } from './outboxes';
   import { say } from '../words/say';
 
   /** Signs in without leaving the screen; what waits is sent at once. */

@@ -1,6 +1,6 @@
 <script lang="ts">
   import type { Snippet } from 'svelte';
-  import { tryAgain } from '../keeping/outbox.svelte';
+  import { tryAgain } from '../keeping/outboxes';
   import Lost from '../screens/Lost.svelte';
   import type { SiteState } from '../site.svelte';
   import Frame from './Frame.svelte';
