@@ -38,12 +38,14 @@ class SuperviseTest {
     @AfterEach
     void stop() throws IOException {
         supervisor.destroyForcibly();
-        if (Files.exists(pid)) {
-            process().ifPresent(ProcessHandle::destroyForcibly);
-        }
+        process().ifPresent(ProcessHandle::destroyForcibly);
     }
 
+    /** None before its number is written down: it may have begun to run by then. */
     private java.util.Optional<ProcessHandle> process() throws IOException {
+        if (!Files.exists(pid)) {
+            return java.util.Optional.empty();
+        }
         String words = Files.readString(pid).strip();
         return words.isEmpty() ? java.util.Optional.empty() : ProcessHandle.of(Long.parseLong(words));
     }
