@@ -74,9 +74,11 @@
   async function send(event: SubmitEvent): Promise<void> {
     event.preventDefault();
     if (busy) return;
-    if (words.trim() === greeting.trim() || !words.trim()) {
+    // Asked for now: the message may be put away, and this box with it, before the reply has gone.
+    const [box, store, begun] = [`reply-${id}`, `reply/${id}`, greeting];
+    if (words.trim() === begun.trim() || !words.trim()) {
       fault = say('enquiries.replyBox.writeTheReplyFirst');
-      document.getElementById(`reply-${id}`)?.focus();
+      document.getElementById(box)?.focus();
       return;
     }
     busy = true;
@@ -86,11 +88,11 @@
     if (
       told(problem, say('enquiries.replyBox.notSentYourWordsAre'), say('enquiries.replyBox.yourReplyIsOnIts'))
     ) {
-      words = greeting;
-      await lastKnown.put(`reply/${id}`, '');
+      words = begun;
+      await lastKnown.put(store, '');
       await site.reload();
     }
-    document.getElementById(`reply-${id}`)?.focus();
+    document.getElementById(box)?.focus();
   }
 </script>
 

@@ -29,11 +29,12 @@
 
   async function act(asked: Promise<Problem | null>, not: string, done: string): Promise<void> {
     busy = true;
+    const place = id;
     const problem = await asked;
     busy = false;
     told(problem, not, done);
     await tick();
-    document.getElementById(id)?.focus();
+    document.getElementById(place)?.focus();
   }
 
   async function ask(): Promise<void> {
