@@ -48,6 +48,12 @@ record Keyboard(Page page) {
         return this;
     }
 
+    /** All of it at one go, as dictated: no pause between two keys makes two steps back of it. */
+    Keyboard writes(String words) {
+        page.keyboard().insertText(words);
+        return this;
+    }
+
     /** Fills in who an account is for, and sends it; its mail address. */
     String signsUp() {
         String email = UUID.randomUUID() + "@quill.example";
