@@ -208,10 +208,10 @@ class ManuscriptTest {
             second.route("**/revision", Route::abort);
             headline(first).fill("From the first window");
             new Owner(first).waitsUntilKept();
-            // As somebody does at the keys; filled in one go, the browser's own editing marks it with a style.
+            // At the keys, for filled in over words the browser's own editing marks it with a style; and at one go, for
+            // theirs come in at a pause between two keys.
             headline(second).press("ControlOrMeta+a");
-            headline(second).press("Delete");
-            headline(second).pressSequentially("From the second window");
+            second.keyboard().insertText("From the second window");
             assertThat(second.getByText("Your words, kept aside")).isVisible();
             assertThat(headline(second)).hasText("From the first window");
             second.getByText("Take them").click();
