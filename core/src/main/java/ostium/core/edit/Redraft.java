@@ -33,6 +33,9 @@ public final class Redraft {
     /** A section that the facts could carry, and why. */
     public record Offer(SectionKind kind, String reason) {}
 
+    /** A site drafted again, and the seed it was drafted by. */
+    private record Redrafted(Seed seed, Site site) {}
+
     /**
      * Sections that could stand on the page: those the plan for these facts has and the document has not, and those that
      * only an owner puts there.
@@ -66,8 +69,19 @@ public final class Redraft {
      */
     public static Edit again(State state, SheetReading reading, String id, Seed seed) {
         Section section = Kept.site(state).section(id).orElseThrow(() -> EditRefused.gone("section"));
-        Section fresh = drafted(reading, section.kind(), seed)
-                .orElseThrow(() -> EditRefused.saying("redraft.nothingTrueCanBeSaid"));
+        OtherWords otherWords =
+                new OtherWords(section.allTexts().toList(), reading.brief().facts());
+        return new SectionEdit.ReplaceSection(otherWords.drawn(
+                seed,
+                drawn -> withWordsOf(
+                        section,
+                        drafted(reading, section.kind(), drawn)
+                                .orElseThrow(() -> EditRefused.saying("redraft.nothingTrueCanBeSaid"))),
+                next -> next.allTexts().toList()));
+    }
+
+    /** A section with the words of another in the places where its own are suggested, or none stand. */
+    private static Section withWordsOf(Section section, Section fresh) {
         Section next = section;
         for (var slot : SectionKinds.of(section).slots()) {
             Optional<Text> here = section.text(slot.name());
@@ -82,7 +96,7 @@ public final class Redraft {
                         SectionKinds.of(section).slotNames());
             }
         }
-        return new SectionEdit.ReplaceSection(next);
+        return next;
     }
 
     /**
@@ -171,10 +185,20 @@ public final class Redraft {
      */
     public static Edit whole(State state, SheetReading reading, Seed seed) {
         Site site = Kept.site(state);
-        Draft draft = Drafter.draft(reading.brief(), seed);
+        OtherWords otherWords =
+                new OtherWords(site.texts().toList(), reading.brief().facts());
+        Redrafted chosen = otherWords.drawn(
+                seed,
+                drawn -> redrafted(site, reading, drawn),
+                next -> next.site().texts().toList());
         return new WholeEdit.Several(List.of(
-                new SheetEdit.SetLine("seed", String.valueOf(seed.value())),
-                new WholeEdit.PutDraft(new Carried(site, draft.site()).site(), state.look())));
+                new SheetEdit.SetLine("seed", String.valueOf(chosen.seed().value())),
+                new WholeEdit.PutDraft(chosen.site(), state.look())));
+    }
+
+    private static Redrafted redrafted(Site site, SheetReading reading, Seed seed) {
+        Draft draft = Drafter.draft(reading.brief(), seed);
+        return new Redrafted(seed, new Carried(site, draft.site()).site());
     }
 
     /**

@@ -78,7 +78,34 @@ class RedraftTest {
         List<String> after =
                 next.site().texts().map(text -> PlainText.of(text, facts(next))).toList();
         assertThat(after).isNotEqualTo(before);
-        assertThat(next.sheet().seed()).isEqualTo(99);
+        assertThat(next.sheet().seed()).isNotEqualTo(kept.sheet().seed());
+    }
+
+    /** Who asks for another draft sees another, however the dice fall. */
+    @Test
+    void neverHeadsAllSectionsAsBefore() {
+        for (long seed = 1; seed <= 200; seed++) {
+            assertThat(headings(again(kept, seed))).as("seed " + seed).isNotEqualTo(headings(kept));
+        }
+    }
+
+    @Test
+    void headsASectionOtherwiseWhenItAloneIsDraftedAgain() {
+        String id = kept.site().section(EnquirySection.KIND).orElseThrow().id();
+        for (long seed = 1; seed <= 100; seed++) {
+            State next = after(kept, Redraft.again(kept, kept.reading(Samples.NOW), id, new Seed(seed)));
+            assertThat(text(next, EnquirySection.KIND, "heading").tree())
+                    .as("seed " + seed)
+                    .isNotEqualTo(text(kept, EnquirySection.KIND, "heading").tree());
+        }
+    }
+
+    private static List<String> headings(State state) {
+        return state.site()
+                .sections()
+                .flatMap(section -> section.text("heading").stream())
+                .map(text -> PlainText.of(text, facts(state)))
+                .toList();
     }
 
     private static ostium.core.fact.Facts facts(State state) {
