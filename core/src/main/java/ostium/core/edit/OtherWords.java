@@ -11,8 +11,8 @@ import ostium.core.site.PlainText;
 import ostium.core.site.Text;
 
 /**
- * Of several draws the one that leaves the fewest of our words as they stand. By itself one draw in ten gives the headings
- * that were there before, and who asks for another draft would take it that nothing was done.
+ * Of several draws the one that leaves the fewest of our words as they stand. A single draw may give every heading that was
+ * there before, and who asks for another draft would take it that nothing was done.
  */
 final class OtherWords {
     private static final int DRAWS = 8;
